@@ -1,0 +1,8 @@
+export {
+  defaultEvidenceModel,
+  patternEvidence,
+  type EvidenceModel,
+  type Observation,
+  type PatternEvidence
+} from './pattern-evidence';
+export { revealed, type ItemAnswers, type Revealed } from './revealed';

@@ -1,0 +1,7 @@
+export {
+  defaultHouseStyle,
+  houseStyleConflict,
+  houseStyleSchema,
+  type HouseStyle
+} from './house-style';
+export { placeHeading, placeName, writeNumeral } from './numerals';

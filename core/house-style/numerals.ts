@@ -1,0 +1,55 @@
+import type { HouseStyle } from './house-style';
+
+/** No-break thin space, so that a grouped number never breaks across lines. */
+const THIN = '\u202f';
+
+/**
+ * A numeral with a decimal point, as the house writes it: grouped in threes from five digits up with
+ * spaces (a common-practice exception for four digits) or from four with commas, and with its decimal mark.
+ */
+export function writeNumeral(numeral: string, style: HouseStyle): string {
+  const [whole = '', decimals] = numeral.split('.');
+  const mark = style.decimalMark === 'comma' ? ',' : '.';
+  return grouped(whole, style) + (decimals === undefined ? '' : mark + decimals);
+}
+
+function grouped(whole: string, style: HouseStyle): string {
+  const separator = { none: '', space: THIN, comma: ',' }[style.grouping];
+  if (style.grouping === 'space' && whole.length < 5) return whole;
+  return whole.replace(/\B(?=(\d{3})+$)/g, separator);
+}
+
+const LETTERS = ['O', 'T', 'H', 'Th', 'TTh', 'HTh', 'M', 'TM', 'HM', 'B', 'TB', 'HB', 'Tr'];
+
+/** Short heading over the column of a place (an exponent of ten from 0 to 12): `H`, or `100`. */
+export function placeHeading(place: number, style: HouseStyle): string {
+  if (style.headings === 'numerals') {
+    return place < 4 ? `1${'0'.repeat(place)}` : `10${superscript(place)}`;
+  }
+  return place === 0 && style.firstPlace === 'units' ? 'U' : LETTERS[place]!;
+}
+
+const NAMES = [
+  'ones',
+  'tens',
+  'hundreds',
+  'thousands',
+  'ten thousands',
+  'hundred thousands',
+  'millions',
+  'ten millions',
+  'hundred millions',
+  'billions',
+  'ten billions',
+  'hundred billions',
+  'trillions'
+];
+
+/** Name of a place (an exponent of ten from 0 to 12) in a sentence. */
+export function placeName(place: number, style: HouseStyle): string {
+  return place === 0 ? style.firstPlace : NAMES[place]!;
+}
+
+function superscript(value: number): string {
+  return [...String(value)].map((digit) => '⁰¹²³⁴⁵⁶⁷⁸⁹'[Number(digit)]).join('');
+}

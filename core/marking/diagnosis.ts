@@ -1,0 +1,65 @@
+import { evaluatePattern, patternsIn } from '../skills/item';
+import type { ErrorPattern, Skill } from '../skills/skill';
+import { ANSWER, evaluate, replaceRules, sameValue, stepOf } from '../working';
+import type { Graph, Value, Values } from '../working';
+
+/** Error patterns that together explain what was written: all of the working, or the bare answer. */
+export interface Explanation {
+  readonly patterns: readonly string[];
+  readonly explains: 'working' | 'answer';
+}
+
+/** What was written at each step that was written and could be read. */
+export type Written = ReadonlyMap<string, Value>;
+
+/**
+ * The smallest sets of error patterns, to two, whose evaluation equals everything that was written. Several
+ * of the same size tie. None if all of it is right.
+ */
+export function diagnose(
+  skill: Skill,
+  given: unknown,
+  school: string,
+  written: Written
+): Explanation[] {
+  const graph = skill.graph(given, school);
+  if (written.size === 0 || agrees(graph, evaluate(graph), written)) return [];
+  const explains = written.size === 1 && written.has(ANSWER) ? 'answer' : 'working';
+  const patterns = patternsIn(skill, school);
+  const single = patterns.flatMap((pattern) => {
+    const values = evaluatePattern(pattern, given, graph);
+    return values && agrees(graph, values, written) ? [[pattern.id]] : [];
+  });
+  const found = single.length > 0 ? single : pairs(patterns, given, graph, written);
+  return found.map((ids) => ({ patterns: ids, explains }));
+}
+
+/** Two patterns combine only if each changes something and they change different steps. */
+function pairs(
+  patterns: readonly ErrorPattern[],
+  given: unknown,
+  graph: Graph,
+  written: Written
+): string[][] {
+  const changes = patterns.flatMap(({ id, replacements }) => {
+    const rules = replacements(given, graph);
+    return rules && Object.keys(rules).length > 0 ? [{ id, rules }] : [];
+  });
+  return changes.flatMap((one, at) =>
+    changes.slice(at + 1).flatMap((other) => {
+      if (Object.keys(one.rules).some((step) => step in other.rules)) return [];
+      const values = evaluate(replaceRules(graph, { ...one.rules, ...other.rules }));
+      return agrees(graph, values, written) ? [[one.id, other.id]] : [];
+    })
+  );
+}
+
+function agrees(graph: Graph, values: Values, written: Written): boolean {
+  return [...written].every(([id, value]) => {
+    const step = stepOf(graph, id);
+    return (
+      sameValue(step, value, values.get(id)) ||
+      (step.accepts?.(value, (used) => values.get(used)) ?? false)
+    );
+  });
+}

@@ -1,0 +1,124 @@
+import type { Skill } from '../skills/skill';
+import { ANSWER, printValue, type Value } from '../working';
+import { diagnose, type Explanation } from './diagnosis';
+import { proposeMarks, type MarkLine } from './marks';
+import { nearMiss, type SlipKind } from './near-miss';
+import {
+  isFault,
+  isListed,
+  madeEasier,
+  readWorking,
+  type StepReading,
+  type Verdict,
+  type Working
+} from './readings';
+import type { Scheme } from './scheme';
+
+export type Flag = 'contradicted' | 'easier';
+
+export interface MarkedStep {
+  readonly id: string;
+  readonly written: string | null;
+  readonly expected: string | null;
+  readonly own: string | null;
+  readonly verdict: Verdict;
+}
+
+/** Everything marking has to say of one item. */
+export interface MarkedItem {
+  readonly steps: readonly MarkedStep[];
+  readonly firstSlip: string | null;
+  readonly answer: { written: string | null; verdict: Verdict; form: readonly string[] };
+  readonly marks: { awarded: number; available: number; lines: readonly MarkLine[] };
+  readonly flags: readonly Flag[];
+  readonly notes: readonly string[];
+  readonly slips: readonly { kind: SlipKind; step?: string }[];
+  readonly diagnosis: readonly Explanation[];
+}
+
+/** What is marked: an item, what was written, and by which scheme. */
+export interface MarkRequest {
+  readonly given: unknown;
+  readonly school: string;
+  /** What was written at each step; the final answer under `answer`. */
+  readonly working: Working;
+  readonly scheme?: Scheme;
+}
+
+/** Marks one item. Steps that are not in the graph are passed over; see {@link unknownSteps}. */
+export function markItem(
+  skill: Skill,
+  { given, school, working, scheme }: MarkRequest
+): MarkedItem {
+  const readings = readWorking(skill.graph(given, school), working);
+  const answer = readings.at(-1)!;
+  const written = new Map<string, Value>(
+    readings.flatMap(({ step, value, written }) =>
+      value === undefined || written === null ? [] : [[step.id, value]]
+    )
+  );
+  const diagnosis = diagnose(skill, given, school, written);
+  const answerRight = answer.verdict === 'correct';
+  const easier = madeEasier(readings);
+  const lines = proposeMarks(scheme ?? skill.scheme(given, school), {
+    readings,
+    answer,
+    answerRight,
+    anyWorking: readings.some(({ step, written }) => step.id !== ANSWER && written !== null),
+    explained: diagnosis.length > 0,
+    easier
+  });
+  const faults = readings.filter(isFault);
+  const flags: Flag[] = [];
+  if (isContradicted(readings, answerRight)) flags.push('contradicted');
+  if (easier) flags.push('easier');
+  return {
+    steps: readings.filter(isListed).map(report),
+    firstSlip: faults[0]?.step.id ?? null,
+    answer: {
+      written: answer.assembled ? null : answer.written,
+      verdict: answer.verdict,
+      form: []
+    },
+    marks: {
+      awarded: lines.reduce((sum, line) => sum + line.awarded, 0),
+      available: lines.reduce((sum, line) => sum + line.available, 0),
+      lines
+    },
+    flags,
+    notes: [],
+    slips: faults.flatMap(slipOf),
+    diagnosis
+  };
+}
+
+/** Names among the working that are no steps of the item. */
+export function unknownSteps(skill: Skill, { given, school, working }: MarkRequest): string[] {
+  const known = new Set(skill.graph(given, school).steps.map(({ id }) => id));
+  return Object.keys(working).filter((id) => !known.has(id));
+}
+
+/** Right where own figures give another value, or right although a step before it is wrong. */
+function isContradicted(readings: readonly StepReading[], answerRight: boolean): boolean {
+  return (
+    readings.some(({ contradicted }) => contradicted) ||
+    (answerRight && readings.some((reading) => reading.step.id !== ANSWER && isFault(reading)))
+  );
+}
+
+function report({ step, written, expected, own, verdict }: StepReading): MarkedStep {
+  return {
+    id: step.id,
+    written,
+    expected: printValue(step, expected) ?? null,
+    own: printValue(step, own) ?? null,
+    verdict
+  };
+}
+
+function slipOf({ step, written, own, value }: StepReading): { kind: SlipKind; step?: string }[] {
+  const right = printValue(step, own);
+  if (written === null || value === undefined || right === undefined) return [];
+  const kind = nearMiss(step.reading.print(value), right);
+  return kind ? [step.id === ANSWER ? { kind } : { kind, step: step.id }] : [];
+}

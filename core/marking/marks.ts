@@ -1,0 +1,144 @@
+import { ANSWER } from '../working';
+import { isFault, type StepReading } from './readings';
+import type { Mark, Scheme } from './scheme';
+
+/** Why a mark was or was not awarded; words modules give the sentence. */
+export type Because =
+  | 'right'
+  | 'follows'
+  | 'one-slip'
+  | 'bare-answer'
+  | 'no-working'
+  | 'not-shown'
+  | 'pattern'
+  | 'slips'
+  | 'wrong'
+  | 'blank'
+  | 'depends'
+  | 'contradicted'
+  | 'easier'
+  | 'unreadable';
+
+export interface MarkLine {
+  readonly id: string;
+  readonly kind: Mark['kind'];
+  readonly awarded: number;
+  readonly available: number;
+  readonly because: Because;
+}
+
+/** What the marks are decided from. */
+export interface Evidence {
+  readonly readings: readonly StepReading[];
+  readonly answer: StepReading;
+  /** The final answer is right, as written or as the squares read across. */
+  readonly answerRight: boolean;
+  /** Something other than the answer was written. */
+  readonly anyWorking: boolean;
+  /** An error pattern explains what was written. */
+  readonly explained: boolean;
+  /** The pupil's own figures took the difficulty away. */
+  readonly easier: boolean;
+}
+
+/** Proposes the marks of a scheme, line by line. */
+export function proposeMarks(scheme: Scheme, evidence: Evidence): MarkLine[] {
+  const lines: MarkLine[] = [];
+  for (const mark of scheme.marks) {
+    const dependency = lines.find(({ id }) => id === mark.dependsOn);
+    const decision = decide(mark, scheme, evidence, dependency);
+    lines.push({
+      id: mark.id,
+      kind: mark.kind,
+      awarded: decision.earned ? mark.value : 0,
+      available: mark.value,
+      because: decision.because
+    });
+  }
+  return lines;
+}
+
+interface Decision {
+  readonly earned: boolean;
+  readonly because: Because;
+}
+
+function decide(
+  mark: Mark,
+  scheme: Scheme,
+  evidence: Evidence,
+  dependency: MarkLine | undefined
+): Decision {
+  if (evidence.answerRight && !evidence.anyWorking && !scheme.showWorking) {
+    return yes('bare-answer');
+  }
+  const readings = evidence.readings.filter(({ step }) => mark.steps.includes(step.id));
+  if (mark.kind === 'M') return method(scheme, evidence, readings);
+  if (dependency && dependency.awarded === 0) return no('depends');
+  return accuracy(mark, evidence, readings);
+}
+
+/** For doing the right thing: one isolated slip is forgiven, an error pattern or a second slip is not. */
+function method(scheme: Scheme, evidence: Evidence, readings: readonly StepReading[]): Decision {
+  if (scheme.showWorking && !evidence.anyWorking) return no('no-working');
+  const charged = readings.filter((reading) => isCharged(reading, evidence));
+  if (charged.length > 0 && evidence.explained) return no('pattern');
+  if (charged.length > 1) return no('slips');
+  if (readings.some(({ verdict }) => verdict === 'unreadable')) return no('unreadable');
+  if (!readings.every((reading) => isDone(reading, evidence))) return no('not-shown');
+  if (charged.length === 1) return yes('one-slip');
+  return yes(readings.some(({ verdict }) => verdict === 'follows-through') ? 'follows' : 'right');
+}
+
+function accuracy(mark: Mark, evidence: Evidence, readings: readonly StepReading[]): Decision {
+  for (const reading of readings) {
+    if (reading.step.id === ANSWER) {
+      if (reading.contradicted) return no('contradicted');
+      if (evidence.answerRight) continue;
+    }
+    if (reading.verdict === 'unreadable') return no('unreadable');
+    if (reading.verdict === 'follows-through' && mark.own === 'ft') {
+      if (evidence.easier) return no('easier');
+      continue;
+    }
+    if (reading.verdict === 'blank') return no('blank');
+    if (reading.verdict !== 'correct' && reading.verdict !== 'not-needed') return no('wrong');
+  }
+  return yes('right');
+}
+
+/** A fault counts unless nobody used it, or nothing could be computed after an earlier one. */
+function isCharged(reading: StepReading, evidence: Evidence): boolean {
+  if (!isFault(reading) || isContradictedAway(reading, evidence)) return false;
+  if (reading.own !== undefined) return true;
+  return !evidence.readings.some(
+    (earlier) => reading.step.uses.includes(earlier.step.id) && isFault(earlier)
+  );
+}
+
+/** A step whose wrong value nobody used: every written step that uses it is right. */
+function isContradictedAway(reading: StepReading, { readings }: Evidence): boolean {
+  const users = readings.filter(
+    ({ step, written }) => written !== null && step.uses.includes(reading.step.id)
+  );
+  return (
+    reading.written !== null &&
+    users.length > 0 &&
+    users.every(({ verdict }) => verdict === 'correct')
+  );
+}
+
+/** Written, left out, shown by a later step, or used by a step that was written. */
+function isDone(reading: StepReading, evidence: Evidence): boolean {
+  if (reading.written !== null || reading.leftOut || reading.verdict === 'not-needed') return true;
+  if (evidence.answerRight) return true;
+  return evidence.readings.some(
+    (user) =>
+      user.step.id !== ANSWER &&
+      user.step.uses.includes(reading.step.id) &&
+      (user.written !== null || user.leftOut)
+  );
+}
+
+const yes = (because: Because): Decision => ({ earned: true, because });
+const no = (because: Because): Decision => ({ earned: false, because });

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+
+/**
+ * One mark of a scheme. `M` is for the method, `A` for accuracy (with the method it depends on), `B` is
+ * independent. `own` says whether own figures are followed (ft) or only the right value counts (cao).
+ */
+export const markSchema = z.strictObject({
+  id: z.string().min(1).max(40),
+  kind: z.enum(['M', 'A', 'B']),
+  value: z.int().min(1).max(20),
+  steps: z.array(z.string().min(1).max(60)).min(1).max(200),
+  dependsOn: z.string().optional(),
+  own: z.enum(['ft', 'cao'])
+});
+
+/** How an item is marked. With `showWorking`, a bare right answer does not earn the method. */
+export const schemeSchema = z
+  .strictObject({ showWorking: z.boolean(), marks: z.array(markSchema).min(1).max(50) })
+  .refine(({ marks }) => new Set(marks.map(({ id }) => id)).size === marks.length, {
+    path: ['marks'],
+    message: 'two marks have the same id'
+  })
+  .refine(
+    ({ marks }) => marks.every((mark, at) => dependsOnEarlier(marks.slice(0, at), mark.dependsOn)),
+    { path: ['marks'], message: 'dependsOn must name an earlier mark' }
+  );
+
+export type Mark = z.infer<typeof markSchema>;
+export type Scheme = z.infer<typeof schemeSchema>;
+
+/** All marks an item can earn. */
+export function availableMarks(scheme: Scheme): number {
+  return scheme.marks.reduce((sum, mark) => sum + mark.value, 0);
+}
+
+function dependsOnEarlier(
+  earlier: readonly { id: string }[],
+  dependsOn: string | undefined
+): boolean {
+  return dependsOn === undefined || earlier.some(({ id }) => id === dependsOn);
+}

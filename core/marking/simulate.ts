@@ -1,0 +1,76 @@
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { showingPatterns } from '../skills/item';
+import type { Skill } from '../skills/skill';
+import type { RandomGenerator } from '../spaces';
+import { ANSWER, evaluate, isSilent, printValue, replaceRules, stepOf } from '../working';
+import type { Graph, Values } from '../working';
+import type { Working } from './readings';
+
+/** A made-up pupil whose habits are known. Rates and degrees are probabilities, 0 to 1. */
+export interface SimulatedPupil {
+  /** Error patterns held, each with the chance that it is followed on an item where it shows. */
+  readonly holds: readonly { pattern: string; degree: number }[];
+  /** Chance of one careless slip on an item. */
+  readonly slipRate: number;
+  /** Chance that the small marks (carries) of an item are written down. */
+  readonly writesMarks: number;
+  /** Chance that an item is left out altogether. */
+  readonly leavesOut: number;
+}
+
+/** What such a pupil writes on one item, and what really happened. */
+export interface SimulatedScript {
+  readonly working: Working;
+  readonly truth: { readonly pattern: string | null; readonly slip: string | null };
+}
+
+/** Works one item as the pupil would; the same random source gives the same script. */
+export function simulate(
+  skill: Skill,
+  given: unknown,
+  school: string,
+  pupil: SimulatedPupil,
+  random: RandomGenerator
+): SimulatedScript {
+  const happens = (chance: number) => uniformFloat64(random) < chance;
+  if (happens(pupil.leavesOut)) return { working: {}, truth: { pattern: null, slip: null } };
+  const shown = showingPatterns(skill, given, school).map(({ pattern }) => pattern);
+  const pattern = shown.find(({ id }) =>
+    pupil.holds.some((held) => held.pattern === id && happens(held.degree))
+  );
+  const right = skill.graph(given, school);
+  const graph = pattern ? replaceRules(right, pattern.replacements(given, right) ?? {}) : right;
+  const slip = happens(pupil.slipRate) ? slipOn(graph, random) : undefined;
+  const values = evaluate(graph, slip?.values);
+  return {
+    working: write(graph, values, happens(pupil.writesMarks)),
+    truth: { pattern: pattern?.id ?? null, slip: slip?.step ?? null }
+  };
+}
+
+function slipOn(graph: Graph, random: RandomGenerator): { step: string; values: Values } {
+  const values = evaluate(graph);
+  const steps = graph.steps.filter(
+    (step) =>
+      !step.assembled && !isSilent(step, values.get(step.id)) && values.get(step.id) !== undefined
+  );
+  const step = steps[uniformInt(random, 0, steps.length - 1)]!;
+  const near = step.reading.near(values.get(step.id)!);
+  return {
+    step: step.id,
+    values: new Map([[step.id, near[uniformInt(random, 0, near.length - 1)]!]])
+  };
+}
+
+function write(graph: Graph, values: Values, withMarks: boolean): Working {
+  const read = new Set(stepOf(graph, ANSWER).uses);
+  return Object.fromEntries(
+    graph.steps.flatMap((step) => {
+      const text = printValue(step, values.get(step.id));
+      const isMark = step.leftOut !== undefined && !read.has(step.id);
+      if (text === undefined || isSilent(step, values.get(step.id))) return [];
+      return isMark && !withMarks ? [] : [[step.id, text]];
+    })
+  );
+}

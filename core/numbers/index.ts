@@ -1,0 +1,10 @@
+export {
+  BASES,
+  digitAt,
+  fromDigits,
+  parseDigits,
+  printDigits,
+  printNumber,
+  toDigits,
+  type Digits
+} from './digits';

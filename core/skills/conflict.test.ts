@@ -1,0 +1,46 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { explainEmpty } from './conflict';
+import { readControls, type Controls } from './controls';
+import { skillOf } from './registry';
+
+const skill = skillOf('column-addition');
+
+function count(controls: Controls): bigint {
+  const read = readControls(skill.features, controls);
+  assert.ok(read.ok);
+  return skill.count(read.constraints);
+}
+
+test('two addends with three ripples cannot have two zeros in the sum, and the offers work', () => {
+  const controls = { addends: 2, digits: 6, ripples: 3, answerZeros: 2, carries: { min: 1 } };
+  const { conflict, nearest } = explainEmpty(skill, controls);
+  assert.deepEqual(conflict, ['addends', 'ripples', 'answerZeros']);
+  assert.deepEqual(nearest, { addends: 3, ripples: 2, answerZeros: 3 });
+  for (const [name, value] of Object.entries(nearest)) {
+    assert.ok(count({ ...controls, [name]: value }) > 0n);
+  }
+});
+
+test('a control that contradicts another is named with it, and nothing is offered where nothing works', () => {
+  const two = explainEmpty(skill, { digits: 2, shortest: 3, carries: 1 });
+  assert.deepEqual(two, { conflict: ['digits', 'shortest'], nearest: { digits: 3, shortest: 2 } });
+  const carries = explainEmpty(skill, { digits: 1, carries: 2, longestRun: 2 });
+  assert.deepEqual(carries, { conflict: ['digits', 'carries'], nearest: { digits: 2 } });
+});
+
+test('controls that cannot be read are refused with the field and what was expected', () => {
+  const refused: [Controls, string][] = [
+    [{ carry: 1 }, 'unknown'],
+    [{ carries: true }, 'kind'],
+    [{ carries: 1.5 }, 'kind'],
+    [{ newColumn: 1 }, 'kind'],
+    [{ carries: 13 }, 'outside'],
+    [{ digits: { min: 5, max: 3 } }, 'reversed']
+  ];
+  for (const [controls, reason] of refused) {
+    const read = readControls(skill.features, controls);
+    assert.ok(!read.ok);
+    assert.deepEqual([read.error.field, read.error.reason], [Object.keys(controls)[0], reason]);
+  }
+});

@@ -1,0 +1,83 @@
+import { readControls, type Constraints, type Control, type Controls } from './controls';
+import type { FeatureSpec } from './features';
+import type { Skill } from './skill';
+
+/** A smallest set of controls that cannot hold together, and what would work instead of each. */
+export interface Conflict {
+  readonly conflict: readonly string[];
+  /** For each of them, where there is one, the nearest value that works with all others held. */
+  readonly nearest: Readonly<Record<string, Control>>;
+}
+
+/**
+ * Explains an empty space. Sets are searched by size, in catalogue order, to three controls; beyond that
+ * controls are left out one at a time as long as the rest is still empty, which leaves a minimal set.
+ */
+export function explainEmpty(skill: Skill, controls: Controls): Conflict {
+  const names = skill.features.map(({ id }) => id).filter((id) => id in controls);
+  const isEmpty = (kept: readonly string[]) => count(skill, pick(controls, kept)) === 0n;
+  const conflict =
+    firstOf([1, 2, 3], (size) =>
+      firstOf(subsets(names, size), (set) => (isEmpty(set) ? set : undefined))
+    ) ??
+    names.reduce((kept, name) => {
+      const without = kept.filter((other) => other !== name);
+      return isEmpty(without) ? without : kept;
+    }, names);
+  const nearest = conflict.flatMap((name) => {
+    const value = nearestValue(skill, controls, name);
+    return value === undefined ? [] : [[name, value] as const];
+  });
+  return { conflict, nearest: Object.fromEntries(nearest) };
+}
+
+/** The value of one control, nearest to what was asked, under which items exist with all others held. */
+function nearestValue(skill: Skill, controls: Controls, name: string): Control | undefined {
+  const feature = skill.features.find(({ id }) => id === name)!;
+  const works = (control: Control) => count(skill, { ...controls, [name]: control }) > 0n;
+  return candidates(feature, controls[name]!).find(works);
+}
+
+function candidates(feature: FeatureSpec, asked: Control): Control[] {
+  switch (feature.kind) {
+    case 'flag':
+      return [asked !== true];
+    case 'choice':
+      return feature.values.map((value) => [value]);
+    case 'number': {
+      const { min = feature.min, max = feature.max } =
+        typeof asked === 'number'
+          ? { min: asked, max: asked }
+          : (asked as { min?: number; max?: number });
+      const distance = (value: number) => Math.max(min - value, value - max);
+      return Array.from({ length: feature.max - feature.min + 1 }, (_, i) => feature.min + i)
+        .filter((value) => distance(value) > 0)
+        .sort((one, other) => distance(one) - distance(other) || one - other);
+    }
+  }
+}
+
+function count(skill: Skill, controls: Controls): bigint {
+  const read = readControls(skill.features, controls);
+  if (!read.ok) throw new Error(`explainEmpty: control '${read.error.field}' was not checked`);
+  return skill.count(read.constraints satisfies Constraints);
+}
+
+function pick(controls: Controls, names: readonly string[]): Controls {
+  return Object.fromEntries(names.map((name) => [name, controls[name]!]));
+}
+
+function firstOf<A, B>(values: Iterable<A>, find: (value: A) => B | undefined): B | undefined {
+  for (const value of values) {
+    const found = find(value);
+    if (found !== undefined) return found;
+  }
+  return undefined;
+}
+
+function subsets<T>(values: readonly T[], size: number): T[][] {
+  if (size === 0) return [[]];
+  return values.flatMap((value, at) =>
+    subsets(values.slice(at + 1), size - 1).map((rest) => [value, ...rest])
+  );
+}

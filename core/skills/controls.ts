@@ -1,0 +1,96 @@
+import type { Range } from '../spaces';
+import type { FeatureSpec } from './features';
+
+/** One control as it comes from outside: an exact value, a range, allowed values, or yes/no. */
+export type Control =
+  number | { min?: number | undefined; max?: number | undefined } | string[] | boolean;
+export type Controls = Readonly<Record<string, Control>>;
+
+/** A control in the one form that spaces read. */
+export type Constraint = Range | ReadonlySet<string> | boolean;
+export type Constraints = Readonly<Record<string, Constraint>>;
+
+export interface InvalidControl {
+  readonly code: 'invalid';
+  readonly field: string;
+  readonly reason: 'unknown' | 'kind' | 'outside' | 'reversed' | 'none-allowed';
+  readonly expected: string;
+}
+
+/**
+ * Controls in normal form, or what is wrong with the first bad one: a name that is no feature, a value of
+ * the wrong kind, a value outside the skill's limits, a range whose ends are reversed, an empty list.
+ */
+export function readControls(
+  features: readonly FeatureSpec[],
+  controls: Controls
+): { ok: true; constraints: Constraints } | { ok: false; error: InvalidControl } {
+  const constraints: Record<string, Constraint> = {};
+  for (const [field, control] of Object.entries(controls)) {
+    const feature = features.find((candidate) => candidate.id === field);
+    const result = feature
+      ? readControl(feature, control)
+      : ({ reason: 'unknown', expected: features.map(({ id }) => id).join(', ') } as const);
+    if (isProblem(result)) return { ok: false, error: { code: 'invalid', field, ...result } };
+    constraints[field] = result;
+  }
+  return { ok: true, constraints };
+}
+
+/** The range of a number feature under these constraints, else the widest. */
+export function rangeOf(constraints: Constraints, feature: string): Range | undefined {
+  const constraint = constraints[feature];
+  return typeof constraint === 'object' && 'min' in constraint ? constraint : undefined;
+}
+
+/** The yes or no asked of a flag, or undefined if nothing is asked. */
+export function flagOf(constraints: Constraints, feature: string): boolean | undefined {
+  const constraint = constraints[feature];
+  return typeof constraint === 'boolean' ? constraint : undefined;
+}
+
+/** Whether a measured value meets a constraint. */
+export function meets(value: number | string | boolean, constraint: Constraint): boolean {
+  if (typeof constraint === 'boolean') return value === constraint;
+  if ('min' in constraint)
+    return Number(value) >= constraint.min && Number(value) <= constraint.max;
+  return constraint.has(String(value));
+}
+
+type Problem = Pick<InvalidControl, 'reason' | 'expected'>;
+
+function isProblem(result: Constraint | Problem): result is Problem {
+  return typeof result === 'object' && 'reason' in result;
+}
+
+function readControl(feature: FeatureSpec, control: Control): Constraint | Problem {
+  switch (feature.kind) {
+    case 'flag':
+      return typeof control === 'boolean' ? control : { reason: 'kind', expected: 'true or false' };
+    case 'choice':
+      return readChoice(feature.values, control);
+    case 'number':
+      return readRange(feature, control);
+  }
+}
+
+function readChoice(values: readonly string[], control: Control): Constraint | Problem {
+  const expected = values.join(', ');
+  if (!Array.isArray(control)) return { reason: 'kind', expected };
+  if (control.length === 0) return { reason: 'none-allowed', expected };
+  if (control.some((value) => !values.includes(value))) return { reason: 'outside', expected };
+  return new Set(control);
+}
+
+function readRange(limits: Range, control: Control): Constraint | Problem {
+  const expected = `a whole number from ${limits.min} to ${limits.max}, or {min, max}`;
+  if (typeof control === 'boolean' || Array.isArray(control)) return { reason: 'kind', expected };
+  const asked = typeof control === 'number' ? { min: control, max: control } : control;
+  const range = { min: asked.min ?? limits.min, max: asked.max ?? limits.max };
+  if (!Number.isInteger(range.min) || !Number.isInteger(range.max)) {
+    return { reason: 'kind', expected };
+  }
+  if (range.min < limits.min || range.max > limits.max) return { reason: 'outside', expected };
+  if (range.min > range.max) return { reason: 'reversed', expected };
+  return range;
+}

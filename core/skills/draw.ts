@@ -1,0 +1,53 @@
+import { distinctRanks, seededRandom } from '../spaces';
+import { explainEmpty, type Conflict } from './conflict';
+import { readControls, type Controls, type InvalidControl } from './controls';
+import type { Skill } from './skill';
+
+/** A request for items of a skill. */
+export interface DrawRequest {
+  readonly controls: Controls;
+  readonly count: number;
+  readonly seed: number;
+  /** Items that must not be drawn, as {@link Skill.orderless} writes them. */
+  readonly except?: ReadonlySet<string>;
+  /** Whether items that differ only by order count as one. */
+  readonly orderless?: boolean;
+}
+
+export type DrawResult =
+  | { readonly ok: true; readonly given: unknown[]; readonly population: bigint }
+  | { readonly ok: false; readonly error: DrawError };
+
+export type DrawError =
+  | InvalidControl
+  | ({ readonly code: 'empty-space' } & Conflict)
+  | { readonly code: 'too-few'; readonly population: bigint };
+
+/** Draws different items uniformly from all that meet the controls; the same seed draws the same items. */
+export function drawItems(skill: Skill, request: DrawRequest): DrawResult {
+  const read = readControls(skill.features, request.controls);
+  if (!read.ok) return read;
+  const space = skill.space(read.constraints);
+  if (space.count === 0n) {
+    return { ok: false, error: { code: 'empty-space', ...explainEmpty(skill, request.controls) } };
+  }
+  const taken = new Set(request.except);
+  const given: unknown[] = [];
+  if (request.orderless || space.count >= BigInt(request.count)) {
+    for (const rank of distinctRanks(space.count, seededRandom(request.seed))) {
+      if (given.length === request.count) break;
+      const item = space.at(rank);
+      if (request.orderless) {
+        const key = skill.orderless(item);
+        if (taken.has(key)) continue;
+        taken.add(key);
+      }
+      given.push(item);
+    }
+  }
+  if (given.length < request.count) {
+    const population = request.orderless ? skill.usable(read.constraints) : space.count;
+    return { ok: false, error: { code: 'too-few', population } };
+  }
+  return { ok: true, given, population: space.count };
+}

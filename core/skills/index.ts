@@ -1,0 +1,22 @@
+export { findSkill, skillOf, skills } from './registry';
+export type { ErrorPattern, Family, RungKind, RungPlan, Skill, SkillWords } from './skill';
+export type { FeatureSpec, FeatureValue, Features } from './features';
+export {
+  meets,
+  readControls,
+  type Constraints,
+  type Control,
+  type Controls,
+  type InvalidControl
+} from './controls';
+export { explainEmpty, type Conflict } from './conflict';
+export { drawItems, type DrawError, type DrawRequest, type DrawResult } from './draw';
+export {
+  analyseItem,
+  evaluatePattern,
+  patternsIn,
+  showingPatterns,
+  type Item,
+  type ItemStep
+} from './item';
+export { predict, type Weights } from './weights';

@@ -1,0 +1,107 @@
+import { defaultHouseStyle, type HouseStyle } from '../house-style';
+import {
+  ANSWER,
+  evaluate,
+  isSilent,
+  printValue,
+  replaceRules,
+  sameValue,
+  stepOf
+} from '../working';
+import type { Graph, Value, Values } from '../working';
+import type { Features } from './features';
+import type { ErrorPattern, Skill } from './skill';
+import { predict } from './weights';
+
+/** An item with everything that is computed from its skill and what is given. */
+export interface Item {
+  readonly skill: string;
+  readonly given: unknown;
+  readonly school: string;
+  readonly prompt: string;
+  readonly answer: string;
+  readonly features: Features;
+  readonly difficulty: number;
+  readonly seconds: number;
+  readonly steps: readonly ItemStep[];
+  /** The error patterns that show on this item, with the answer each would give. */
+  readonly errorPatterns: readonly { id: string; title: string; answer: string }[];
+}
+
+export interface ItemStep {
+  readonly id: string;
+  readonly kind: string;
+  readonly label: string;
+  readonly value: string;
+  readonly uses: readonly string[];
+}
+
+/** Computes an item; the school must be one of the skill's. */
+export function analyseItem(
+  skill: Skill,
+  given: unknown,
+  {
+    school = skill.schools[0]!,
+    style = defaultHouseStyle
+  }: { school?: string; style?: HouseStyle } = {}
+): Item {
+  const graph = skill.graph(given, school);
+  const values = evaluate(graph);
+  const features = skill.measure(given);
+  return {
+    skill: skill.id,
+    given,
+    school,
+    prompt: skill.words.prompt(given, style),
+    answer: printValue(stepOf(graph, ANSWER), values.get(ANSWER))!,
+    features,
+    difficulty: predict(skill.weights.difficulty, features),
+    seconds: Math.round(predict(skill.weights.seconds, features)),
+    steps: graph.steps
+      .filter((step) => !isSilent(step, values.get(step.id)))
+      .map((step) => ({
+        id: step.id,
+        kind: step.kind,
+        label: skill.words.label(step, style),
+        value: printValue(step, values.get(step.id))!,
+        uses: step.uses
+      })),
+    errorPatterns: showingPatterns(skill, given, school).map(({ pattern, answer }) => ({
+      id: pattern.id,
+      title: skill.words.errorPatterns[pattern.id]!.title,
+      answer: printValue(stepOf(graph, ANSWER), answer)!
+    }))
+  };
+}
+
+/** The patterns that can happen in a school. */
+export function patternsIn(skill: Skill, school: string): ErrorPattern[] {
+  return skill.errorPatterns.filter(({ schools }) => !schools || schools.includes(school));
+}
+
+/** The working under an error pattern, or undefined where the pattern cannot be carried out to an answer. */
+export function evaluatePattern(
+  pattern: ErrorPattern,
+  given: unknown,
+  graph: Graph
+): Values | undefined {
+  const replacements = pattern.replacements(given, graph);
+  if (!replacements) return undefined;
+  const values = evaluate(replaceRules(graph, replacements));
+  return values.get(ANSWER) === undefined ? undefined : values;
+}
+
+/** The patterns whose answer on this item differs in value from the right one. */
+export function showingPatterns(
+  skill: Skill,
+  given: unknown,
+  school: string
+): { pattern: ErrorPattern; answer: Value }[] {
+  const graph = skill.graph(given, school);
+  const step = stepOf(graph, ANSWER);
+  const right = evaluate(graph).get(ANSWER);
+  return patternsIn(skill, school).flatMap((pattern) => {
+    const answer = evaluatePattern(pattern, given, graph)?.get(ANSWER);
+    return answer === undefined || sameValue(step, answer, right) ? [] : [{ pattern, answer }];
+  });
+}

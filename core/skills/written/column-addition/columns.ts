@@ -1,0 +1,42 @@
+import { z } from 'zod';
+import { parseDigits, type Digits } from '../../../numbers';
+
+export const LIMITS = { addends: { min: 2, max: 6 }, digits: { min: 1, max: 12 } } as const;
+
+const addend = z
+  .string()
+  .regex(/^[1-9]\d{0,11}$/, 'a whole number from 1, of up to 12 digits, without leading zeros');
+
+export const givenSchema = z.strictObject({
+  addends: z.array(addend).min(LIMITS.addends.min).max(LIMITS.addends.max)
+});
+
+export type Given = z.infer<typeof givenSchema>;
+
+/** Digits of each addend, least significant first; the numerals must belong to the base. */
+export function addendDigits(given: Given, base: number): Digits[] {
+  return given.addends.map((numeral) => {
+    const digits = parseDigits(numeral, base);
+    if (!digits) throw new RangeError(`addendDigits: '${numeral}' is no numeral in base ${base}`);
+    return digits;
+  });
+}
+
+/** The digits that stand under each other, ones first; shorter addends have none in the later columns. */
+export function columnsOf(addends: readonly Digits[]): number[][] {
+  const width = Math.max(...addends.map((digits) => digits.length));
+  return Array.from({ length: width }, (_, place) =>
+    addends.flatMap((digits) => (place < digits.length ? [digits[place]!] : []))
+  );
+}
+
+/** As {@link columnsOf}, but with the addends lined up at the left. */
+export function leftAlignedColumns(addends: readonly Digits[]): number[][] {
+  const width = Math.max(...addends.map((digits) => digits.length));
+  return columnsOf(
+    addends.map((digits) => [...Array<number>(width - digits.length).fill(0), ...digits])
+  );
+}
+
+export const total = (column: readonly number[]): number =>
+  column.reduce((sum, digit) => sum + digit, 0);

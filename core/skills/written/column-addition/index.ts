@@ -1,0 +1,46 @@
+import type { Constraints } from '../../controls';
+import type { Skill } from '../../skill';
+import { addendDigits, columnsOf, givenSchema, type Given } from './columns';
+import { errorPatterns } from './errors';
+import { features, measure } from './features';
+import { ladder } from './ladder';
+import { count, space, usable } from './space';
+import { weights } from './weights';
+import { words } from './words';
+import { columnGraph, columnLayout } from './working';
+
+/** Whole numbers added in columns, carrying. */
+export const columnAddition: Skill<Given> = {
+  id: 'column-addition',
+  family: 'written',
+  given: givenSchema,
+  features,
+  schools: ['columns'],
+  errorPatterns: errorPatterns(),
+  weights,
+  ladder,
+  words,
+  measure: (given) => measure(given),
+  space: (constraints: Constraints) => space(constraints),
+  count: (constraints) => count(constraints),
+  usable: (constraints) => usable(constraints),
+  orderless: ({ addends }) => [...addends].sort().join('+'),
+  graph: (given) => columnGraph(columnsOf(addendDigits(given, 10))),
+  layout: ({ addends }, _school, style) => columnLayout(addends, style),
+  scheme(given) {
+    const steps = columnGraph(columnsOf(addendDigits(given, 10))).steps.map(({ id }) => id);
+    return {
+      showWorking: false,
+      marks: [
+        { id: 'M1', kind: 'M', value: 1, steps: steps.slice(0, -1), own: 'ft' },
+        { id: 'A1', kind: 'A', value: 1, steps: steps.slice(-1), dependsOn: 'M1', own: 'cao' }
+      ]
+    };
+  },
+  print: ({ addends }) => addends.join(' + '),
+  parse(line) {
+    const addends = line.split('+').map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));
+    const result = givenSchema.safeParse({ addends });
+    return result.success ? result.data : undefined;
+  }
+};

@@ -1,0 +1,118 @@
+import type { Space } from './space';
+
+/**
+ * A digit automaton reads a number column by column. Each edge stands for `ways` choices of digits
+ * that have the same effect on everything the state remembers, so they are merged:
+ *
+ *   start --ways x choice--> state --ways x choice--> ... --ways x choice--> accepted
+ *
+ * The state holds only what later columns or the constraints still need to know, so the dynamic
+ * programme over states counts all numbers without listing one. A state is packed into one whole number
+ * (up to 2^53 - 1), equal for two states exactly when everything that can follow is equal.
+ */
+export interface DigitAutomaton<Choice> {
+  readonly start: number;
+  /** Calls `visit` for each edge out of a state; `next` is a state or {@link ACCEPTED}. */
+  edges(state: number, visit: Visit<Choice>): void;
+}
+
+export type Visit<Choice> = (ways: bigint, choice: Choice, next: number) => void;
+
+/** The end of an accepted number. */
+export const ACCEPTED = -1;
+
+/** One column of an accepted number: the merged choice, and which of its `ways` was taken. */
+export interface Column<Choice> {
+  readonly choice: Choice;
+  readonly index: bigint;
+}
+
+/** The ranked space of all accepted paths. Building costs one visit to each reachable state. */
+export function automatonSpace<Choice>(automaton: DigitAutomaton<Choice>): Space<Column<Choice>[]> {
+  const root = buildNode(automaton, automaton.start, new Map());
+  return {
+    count: root.count,
+    at(rank) {
+      if (rank < 0n || rank >= root.count) {
+        throw new RangeError(`a rank from 0 to ${root.count - 1n} is needed, got ${rank}`);
+      }
+      return pathAt(root, rank);
+    }
+  };
+}
+
+/** How many paths an automaton accepts, without keeping its edges. */
+export function countPaths<Choice>(automaton: DigitAutomaton<Choice>): bigint {
+  const counts = new Map<number, bigint>([[ACCEPTED, 1n]]);
+  const count = (state: number): bigint => {
+    const known = counts.get(state);
+    if (known !== undefined) return known;
+    let total = 0n;
+    automaton.edges(state, (ways, _, next) => {
+      total += ways * count(next);
+    });
+    counts.set(state, total);
+    return total;
+  };
+  return count(automaton.start);
+}
+
+interface Node<Choice> {
+  readonly count: bigint;
+  readonly edges: readonly BuiltEdge<Choice>[];
+}
+
+interface BuiltEdge<Choice> {
+  readonly choice: Choice;
+  readonly node: Node<Choice>;
+  /** Paths through this edge and all edges before it. */
+  readonly upTo: bigint;
+}
+
+function buildNode<Choice>(
+  automaton: DigitAutomaton<Choice>,
+  state: number,
+  built: Map<number, Node<Choice>>
+): Node<Choice> {
+  if (state === ACCEPTED) return { count: 1n, edges: [] };
+  const known = built.get(state);
+  if (known) return known;
+  const edges: BuiltEdge<Choice>[] = [];
+  let upTo = 0n;
+  automaton.edges(state, (ways, choice, next) => {
+    const node = buildNode(automaton, next, built);
+    if (node.count === 0n) return;
+    upTo += ways * node.count;
+    edges.push({ choice, node, upTo });
+  });
+  const node = { count: upTo, edges };
+  built.set(state, node);
+  return node;
+}
+
+function pathAt<Choice>(root: Node<Choice>, rank: bigint): Column<Choice>[] {
+  const path: Column<Choice>[] = [];
+  let node = root;
+  let rest = rank;
+  while (node.edges.length > 0) {
+    const at = firstAbove(node.edges, rest);
+    const edge = node.edges[at]!;
+    if (at > 0) rest -= node.edges[at - 1]!.upTo;
+    path.push({ choice: edge.choice, index: rest / edge.node.count });
+    rest %= edge.node.count;
+    node = edge.node;
+  }
+  return path;
+}
+
+/** Index of the first edge whose running total exceeds the rank (binary search). */
+function firstAbove(edges: readonly { upTo: bigint }[], rank: bigint): number {
+  let low = 0;
+  let high = edges.length - 1;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (edges[middle]!.upTo > rank) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}

@@ -1,0 +1,95 @@
+/** A kind of digit column: how many of its digits may be anything, and how many lead a number (not 0). */
+export interface DigitColumn {
+  readonly leading: number;
+  readonly free: number;
+}
+
+/** Column sums and zeros with the number of ways to reach them. */
+export interface SumClass {
+  readonly sum: number;
+  /** Zero digits among them; always 0 where zeros are not told apart. */
+  readonly zeros: number;
+  readonly ways: bigint;
+}
+
+/**
+ * Counts and ranks the digits of one column by their sum (and their zeros, if told apart), in any base.
+ * All results are kept, so that every automaton over the same base shares them.
+ */
+export class DigitSums {
+  private readonly tables = new Map<number, Map<number, SumClass>>();
+
+  constructor(
+    private readonly base: number,
+    private readonly tellZeros: boolean
+  ) {}
+
+  /** Every reachable sum (and count of zeros) of a column with its number of digit choices. */
+  classes(column: DigitColumn): SumClass[] {
+    return [...this.table(column).values()];
+  }
+
+  /** How many digit choices give this sum and these zeros. */
+  ways(column: DigitColumn, sum: number, zeros: number): bigint {
+    return this.table(column).get(this.key(sum, zeros))?.ways ?? 0n;
+  }
+
+  /** The digit choice of a rank below `ways`; the leading digits come first. */
+  at(column: DigitColumn, sum: number, zeros: number, rank: bigint): number[] {
+    const digits: number[] = [];
+    let { leading, free } = column;
+    let rest = rank;
+    let restSum = sum;
+    let restZeros = zeros;
+    while (leading + free > 0) {
+      const first = leading > 0 ? 1 : 0;
+      if (leading > 0) leading--;
+      else free--;
+      for (let digit = first; digit < this.base; digit++) {
+        const zerosLeft = restZeros - this.zerosIn(digit);
+        const ways = this.ways({ leading, free }, restSum - digit, zerosLeft);
+        if (rest < ways) {
+          digits.push(digit);
+          restSum -= digit;
+          restZeros = zerosLeft;
+          break;
+        }
+        rest -= ways;
+      }
+    }
+    return digits;
+  }
+
+  private table({ leading, free }: DigitColumn): Map<number, SumClass> {
+    const id = leading * 64 + free;
+    let table = this.tables.get(id);
+    if (!table) {
+      table = this.build({ leading, free });
+      this.tables.set(id, table);
+    }
+    return table;
+  }
+
+  private build({ leading, free }: DigitColumn): Map<number, SumClass> {
+    const table = new Map<number, SumClass>();
+    if (leading + free === 0) return table.set(0, { sum: 0, zeros: 0, ways: 1n });
+    const smaller = leading > 0 ? { leading: leading - 1, free } : { leading: 0, free: free - 1 };
+    for (const part of this.classes(smaller)) {
+      for (let digit = leading > 0 ? 1 : 0; digit < this.base; digit++) {
+        const sum = part.sum + digit;
+        const zeros = part.zeros + this.zerosIn(digit);
+        const key = this.key(sum, zeros);
+        table.set(key, { sum, zeros, ways: (table.get(key)?.ways ?? 0n) + part.ways });
+      }
+    }
+    return table;
+  }
+
+  private zerosIn(digit: number): number {
+    return this.tellZeros && digit === 0 ? 1 : 0;
+  }
+
+  private key(sum: number, zeros: number): number {
+    return sum < 0 || zeros < 0 ? -1 : zeros * 1024 + sum;
+  }
+}

@@ -1,0 +1,26 @@
+/**
+ * Weights that pack several small whole numbers into one: the sum of value x stride, each value below its
+ * size. The sizes must multiply to less than 2^53.
+ */
+export function strides(sizes: readonly number[]): number[] {
+  let product = 1;
+  const weights = sizes.map((size) => {
+    const stride = product;
+    product *= size;
+    return stride;
+  });
+  if (product > Number.MAX_SAFE_INTEGER) {
+    throw new RangeError(`strides: sizes ${sizes.join(' x ')} do not fit into a safe whole number`);
+  }
+  return weights;
+}
+
+/** The values that were packed with `strides(sizes)`. */
+export function unpack(code: number, sizes: readonly number[]): number[] {
+  let rest = code;
+  return sizes.map((size) => {
+    const value = rest % size;
+    rest = Math.floor(rest / size);
+    return value;
+  });
+}

@@ -1,0 +1,97 @@
+import type { Reading, Value } from './value';
+
+/** Gives the value of an earlier step, or undefined where that step has none. */
+export type Get = (step: string) => Value | undefined;
+
+export type Rule = (get: Get) => Value | undefined;
+
+/** One cell of the working: what it is called, what it uses, and how its value follows from that. */
+export interface Step {
+  /** Kind and place: `digit.0`, `carry.1`. */
+  readonly id: string;
+  readonly kind: string;
+  /** The power of ten (of the base) the step stands under, where it has one. */
+  readonly place?: number;
+  readonly uses: readonly string[];
+  /** The value, or undefined where it cannot be computed. May ask only for steps listed in `uses`. */
+  readonly rule: Rule;
+  readonly reading: Reading;
+  /** What leaving the step out amounts to (a carry of 0), where that is a thing pupils do. */
+  readonly leftOut?: Value;
+  /** The value at which the step is rightly left unwritten. */
+  readonly silentAt?: Value;
+  /** Other values that are as good as the rule's, given the pupil's own earlier values. */
+  readonly accepts?: (written: Value, get: Get) => boolean;
+  /** The step only reads its inputs together, so it is written as soon as they are. */
+  readonly assembled?: boolean;
+}
+
+/**
+ * The working of an item, in the order in which it is done. Each step uses only earlier ones:
+ *
+ *   digit.0 --> carry.1 --> digit.1 --> carry.2 --> digit.2      (all digits) --> answer
+ */
+export interface Graph {
+  readonly steps: readonly Step[];
+}
+
+/** Name of the last step of every graph. */
+export const ANSWER = 'answer';
+
+export type Values = ReadonlyMap<string, Value | undefined>;
+
+/** The value of every step; `fixed` overrides the rules of the steps it has. */
+export function evaluate(graph: Graph, fixed: Values = new Map()): Values {
+  const steps = new Map(graph.steps.map((step) => [step.id, step]));
+  const values = new Map<string, Value | undefined>(fixed);
+  const underway = new Set<string>();
+  const value: Get = (id) => {
+    if (values.has(id)) return values.get(id);
+    const step = steps.get(id);
+    if (!step) throw new Error(`evaluate: no step '${id}' in the graph`);
+    if (underway.has(id)) throw new Error(`evaluate: step '${id}' uses itself`);
+    underway.add(id);
+    const result = step.rule(value);
+    values.set(id, result);
+    return result;
+  };
+  return new Map(graph.steps.map((step) => [step.id, value(step.id)]));
+}
+
+/** What a step is given instead of its rule: a rule of its own with the steps that rule uses. */
+export type Replacement = Pick<Step, 'uses' | 'rule'>;
+
+/** The same graph with the rules of some steps replaced; ids that are not in the graph are refused. */
+export function replaceRules(
+  graph: Graph,
+  replacements: Readonly<Record<string, Replacement>>
+): Graph {
+  const known = new Set(graph.steps.map((step) => step.id));
+  const unknown = Object.keys(replacements).find((id) => !known.has(id));
+  if (unknown) throw new Error(`replaceRules: no step '${unknown}' in the graph`);
+  return { steps: graph.steps.map((step) => ({ ...step, ...replacements[step.id] })) };
+}
+
+/** Whether a step that has this value is rightly left unwritten. */
+export function isSilent(step: Step, value: Value | undefined): boolean {
+  return (
+    step.silentAt !== undefined && value !== undefined && step.reading.equal(value, step.silentAt)
+  );
+}
+
+/** Whether two values of a step, either of which may be missing, are the same. */
+export function sameValue(step: Step, one: Value | undefined, other: Value | undefined): boolean {
+  return one !== undefined && other !== undefined && step.reading.equal(one, other);
+}
+
+/** A value as text, or undefined where there is none. */
+export function printValue(step: Step, value: Value | undefined): string | undefined {
+  return value === undefined ? undefined : step.reading.print(value);
+}
+
+/** The step of that id; a missing one is a programmer's mistake. */
+export function stepOf(graph: Graph, id: string): Step {
+  const step = graph.steps.find((candidate) => candidate.id === id);
+  if (!step) throw new Error(`stepOf: no step '${id}' in the graph`);
+  return step;
+}

@@ -1,0 +1,26 @@
+export { wholeNumber, type Reading, type Value } from './value';
+export {
+  ANSWER,
+  evaluate,
+  isSilent,
+  printValue,
+  replaceRules,
+  sameValue,
+  stepOf,
+  type Get,
+  type Graph,
+  type Replacement,
+  type Rule,
+  type Step,
+  type Values
+} from './graph';
+export { gapSteps } from './gaps';
+export { liveSteps } from './live';
+export {
+  cellOf,
+  type Cell,
+  type Layout,
+  type Line,
+  type PrintedCell,
+  type StepCell
+} from './layout';

@@ -1,0 +1,49 @@
+/**
+ * Where the working stands on squared paper. One unit is one square, x to the right, y downwards, and
+ * places may be fractions of a square. Everything that draws working (screen, paper, handwriting, the
+ * marking desk's input squares) draws this and knows nothing of the skill.
+ */
+export interface Layout {
+  readonly width: number;
+  readonly height: number;
+  readonly cells: readonly Cell[];
+  readonly rules: readonly Line[];
+}
+
+export type Cell = PrintedCell | StepCell;
+
+interface Box {
+  readonly x: number;
+  readonly y: number;
+  /** Side in squares: 1 for a full square, less for a small mark. */
+  readonly size: number;
+}
+
+/** Something printed: a digit that is given, a sign, a place heading. */
+export interface PrintedCell extends Box {
+  readonly type: 'printed';
+  readonly role: 'given' | 'sign' | 'heading';
+  readonly text: string;
+}
+
+/** The square where a step is written. */
+export interface StepCell extends Box {
+  readonly type: 'step';
+  readonly step: string;
+  readonly role: 'digit' | 'carry';
+  /** Struck through once it has been used. */
+  readonly crossedOff: boolean;
+}
+
+/** A ruled line between two corners of squares. */
+export interface Line {
+  readonly x1: number;
+  readonly y1: number;
+  readonly x2: number;
+  readonly y2: number;
+}
+
+/** The cell of a step; undefined for a step that has no square of its own. */
+export function cellOf(layout: Layout, step: string): StepCell | undefined {
+  return layout.cells.find((cell): cell is StepCell => cell.type === 'step' && cell.step === step);
+}

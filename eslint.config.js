@@ -1,0 +1,72 @@
+import js from '@eslint/js';
+import globals from 'globals';
+import svelte from 'eslint-plugin-svelte';
+import ts from 'typescript-eslint';
+import svelteConfig from './svelte.config.js';
+
+/** Layers: routes import ui, server and workers; those import only the core; the core imports none of them. */
+const app = ['$lib/*', '$app/*', '$env/*'];
+const outside = ['node:*', 'svelte', 'svelte/*', '@sveltejs/*', 'drizzle-orm*', 'better-sqlite3'];
+
+function layer(files, forbidden, message) {
+  const rule = ['error', { patterns: [{ group: forbidden, message }] }];
+  return { files, rules: { 'no-restricted-imports': rule } };
+}
+
+export default ts.config(
+  { ignores: ['build/', '.svelte-kit/', 'data/', 'scratch/', 'drizzle/', 'test-results/'] },
+  js.configs.recommended,
+  ...ts.configs.recommended,
+  ...svelte.configs.recommended,
+  { languageOptions: { globals: { ...globals.browser, ...globals.node } } },
+  {
+    files: ['**/*.svelte', '**/*.svelte.ts'],
+    languageOptions: { parserOptions: { parser: ts.parser, svelteConfig } }
+  },
+  {
+    rules: {
+      'no-undef': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'svelte/no-navigation-without-resolve': 'off'
+    }
+  },
+  layer(
+    ['core/**/*.ts'],
+    [...app, ...outside, '**/src/**'],
+    'The core imports nothing from the app, Node, the DOM or Svelte.'
+  ),
+  layer(
+    ['src/lib/ui/**'],
+    ['$lib/server/*', '$lib/workers/*', '**/server/**', 'node:*'],
+    'The interface imports only the core.'
+  ),
+  layer(
+    ['src/lib/server/**'],
+    ['$lib/ui/*', '$lib/workers/*', '**/ui/**', '$app/*'],
+    'The server imports only the core.'
+  ),
+  layer(
+    ['src/lib/workers/**'],
+    ['$lib/ui/*', '$lib/server/*', '**/ui/**', '**/server/**', 'node:*'],
+    'Workers import only the core.'
+  ),
+  { files: ['core/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['core/**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'process',
+        'Buffer',
+        'fetch',
+        'localStorage',
+        'Date'
+      ],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }]
+    }
+  }
+);

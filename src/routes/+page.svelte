@@ -1,0 +1,1 @@
+<h1>Zealous Quill</h1>
