@@ -1,0 +1,97 @@
+import { z } from 'zod';
+import { version } from '../version';
+import * as schemas from './schemas';
+
+interface Operation {
+  readonly path: string;
+  readonly method: 'get' | 'post';
+  readonly summary: string;
+  readonly request?: z.ZodType;
+  readonly reply: z.ZodType;
+  readonly errors: readonly number[];
+}
+
+const post = [400, 404, 405, 413, 415];
+
+const operations: readonly Operation[] = [
+  {
+    path: '/api/skills',
+    method: 'get',
+    summary: 'The skills, with their features, schools and error patterns',
+    reply: schemas.skillsReply,
+    errors: [405]
+  },
+  {
+    path: '/api/items/count',
+    method: 'post',
+    summary: 'How many items meet the controls, exactly',
+    request: schemas.countRequest,
+    reply: schemas.countReply,
+    errors: post
+  },
+  {
+    path: '/api/items',
+    method: 'post',
+    summary: 'Different items drawn uniformly from all that meet the controls',
+    request: schemas.itemsRequest,
+    reply: schemas.itemsReply,
+    errors: [...post, 422]
+  },
+  {
+    path: '/api/items/analyse',
+    method: 'post',
+    summary: 'Everything that is computed of one item',
+    request: schemas.analyseRequest,
+    reply: schemas.itemReply,
+    errors: post
+  },
+  {
+    path: '/api/marking',
+    method: 'post',
+    summary: 'Verdicts, marks and diagnosis of what was written',
+    request: schemas.markingRequest,
+    reply: schemas.markingReply,
+    errors: post
+  },
+  {
+    path: '/api/health',
+    method: 'get',
+    summary: 'Version, and whether the database answers',
+    reply: schemas.healthReply,
+    errors: [405]
+  }
+];
+
+/** The description of the API (OpenAPI 3.1), made from the schemas that check it. */
+export function describeApi(): unknown {
+  const paths = operations.map((operation) => [
+    operation.path,
+    { [operation.method]: describe(operation) }
+  ]);
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Zealous Quill',
+      version,
+      description: 'Items with controlled features, and marking of working step by step.'
+    },
+    paths: Object.fromEntries(paths)
+  };
+}
+
+function describe({ summary, request, reply, errors }: Operation): unknown {
+  const failures = errors.map((status) => [status, json('What is wrong', schemas.errorReply)]);
+  return {
+    summary,
+    ...(request && { requestBody: { required: true, ...content(request, 'input') } }),
+    responses: { 200: json('Done', reply), ...Object.fromEntries(failures) }
+  };
+}
+
+function json(description: string, schema: z.ZodType): unknown {
+  return { description, ...content(schema, 'output') };
+}
+
+function content(schema: z.ZodType, io: 'input' | 'output') {
+  return { content: { 'application/json': { schema: z.toJSONSchema(schema, { io }) } } };
+}

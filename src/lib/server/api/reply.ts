@@ -1,0 +1,91 @@
+import type { z } from 'zod';
+
+/** Requests to the API are small; anything larger is refused before it is read. */
+export const MAX_BYTES = 256 * 1024;
+
+export type Details = Readonly<Record<string, unknown>>;
+
+/** The one shape of every error the API gives. */
+export function fail(
+  status: number,
+  code: string,
+  message: string,
+  details: Details = {}
+): Response {
+  return Response.json({ error: { code, message, details } }, { status });
+}
+
+/** Counts are bigints and travel as decimal strings. */
+export function reply(body: unknown): Response {
+  const text = JSON.stringify(body, (_, value) => (typeof value === 'bigint' ? `${value}` : value));
+  return new Response(text, { headers: { 'content-type': 'application/json' } });
+}
+
+/**
+ * A handler for POST with a JSON body of the schema. What does not fit is answered with 415, 413 or 400 and
+ * the place of each problem.
+ */
+export function post<T>(schema: z.ZodType<T>, handle: (body: T) => Response) {
+  return async ({ request }: { request: Request }): Promise<Response> => {
+    const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
+    if (type !== 'application/json') {
+      return fail(415, 'unsupported-type', 'Send the request as application/json.', {
+        received: type ?? null
+      });
+    }
+    const text = await readLimited(request);
+    if (text === undefined) {
+      return fail(413, 'too-large', `A request may have at most ${MAX_BYTES} bytes.`, {
+        limit: MAX_BYTES
+      });
+    }
+    const json = parseJson(text);
+    if (json === undefined) return invalid([{ field: '', problem: 'not readable as JSON' }]);
+    const parsed = schema.safeParse(json.value);
+    return parsed.success ? handle(parsed.data) : invalid(problemsOf(parsed.error));
+  };
+}
+
+export interface Problem {
+  readonly field: string;
+  readonly problem: string;
+}
+
+/** 400, with each field that is wrong and what was wrong with it. */
+export function invalid(problems: readonly Problem[]): Response {
+  const first = problems[0];
+  const where = first?.field ? `${first.field}: ${first.problem}` : first?.problem;
+  return fail(400, 'invalid', `The request is not valid: ${where}.`, { fields: problems });
+}
+
+/** The problems a schema found, by the path of the field. */
+export function problemsOf(error: z.ZodError, prefix: readonly PropertyKey[] = []): Problem[] {
+  return error.issues.slice(0, 20).map(({ path, message }) => ({
+    field: [...prefix, ...path].map(String).join('.'),
+    problem: message
+  }));
+}
+
+async function readLimited(request: Request): Promise<string | undefined> {
+  if (Number(request.headers.get('content-length') ?? 0) > MAX_BYTES) return undefined;
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  const reader = request.body?.getReader();
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    size += part.value.byteLength;
+    if (size > MAX_BYTES) {
+      await reader?.cancel();
+      return undefined;
+    }
+    chunks.push(part.value);
+  }
+  return new TextDecoder().decode(Buffer.concat(chunks));
+}
+
+function parseJson(text: string): { value: unknown } | undefined {
+  try {
+    return { value: JSON.parse(text) };
+  } catch {
+    return undefined;
+  }
+}

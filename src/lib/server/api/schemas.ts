@@ -1,0 +1,139 @@
+import { houseStyleSchema } from '@zealous-quill/core/house-style';
+import { schemeSchema } from '@zealous-quill/core/marking';
+import { controlsSchema } from '@zealous-quill/core/papers';
+import { LARGEST_SEED } from '@zealous-quill/core/spaces';
+import { z } from 'zod';
+
+const skill = z.string().max(60).describe('id of a skill, as GET /api/skills lists them');
+const school = z.string().max(60).optional().describe('a school of the skill; the first if absent');
+const given = z.unknown().describe('what is given of the item, by the JSON schema of the skill');
+const written = z.string().max(200);
+
+export const countRequest = z.strictObject({ skill, controls: controlsSchema });
+
+export const itemsRequest = z.strictObject({
+  skill,
+  controls: controlsSchema,
+  count: z.int().min(1).max(1000),
+  seed: z.int().min(0).max(LARGEST_SEED).optional(),
+  school,
+  houseStyle: houseStyleSchema.optional()
+});
+
+export const analyseRequest = z.strictObject({
+  skill,
+  given,
+  school,
+  houseStyle: houseStyleSchema.optional()
+});
+
+export const markingRequest = z.strictObject({
+  skill,
+  given,
+  working: z
+    .record(z.string().max(60), written)
+    .refine((steps) => Object.keys(steps).length <= 500, {
+      message: 'at most 500 steps'
+    }),
+  answer: written.optional(),
+  school,
+  scheme: schemeSchema.optional()
+});
+
+const count = z.string().regex(/^\d+$/).describe('a whole number');
+const text = z.string();
+
+const conflict = {
+  conflict: z.array(text).describe('a smallest set of controls that cannot hold together'),
+  nearest: controlsSchema.describe('for each of them, the nearest value that works with all others')
+};
+
+export const countReply = z.object({
+  count,
+  conflict: conflict.conflict.optional(),
+  nearest: conflict.nearest.optional()
+});
+
+export const itemReply = z.object({
+  skill: text,
+  given: z.unknown(),
+  school: text,
+  prompt: text,
+  answer: text,
+  features: z.record(text, z.union([z.number(), text, z.boolean()])),
+  difficulty: z.number().describe('logits'),
+  seconds: z.number(),
+  steps: z.array(z.object({ id: text, kind: text, label: text, value: text, uses: z.array(text) })),
+  errorPatterns: z.array(z.object({ id: text, title: text, answer: text }))
+});
+
+export const itemsReply = z.object({ items: z.array(itemReply), population: count, seed: z.int() });
+
+const verdict = z.enum(['correct', 'follows-through', 'slip', 'blank', 'not-needed', 'unreadable']);
+
+export const markingReply = z.object({
+  steps: z.array(
+    z.object({
+      id: text,
+      written: text.nullable(),
+      expected: text.nullable(),
+      own: text.nullable(),
+      verdict
+    })
+  ),
+  firstSlip: text.nullable(),
+  answer: z.object({ written: text.nullable(), verdict, form: z.array(text) }),
+  marks: z.object({
+    awarded: z.int(),
+    available: z.int(),
+    lines: z.array(
+      z.object({
+        id: text,
+        kind: z.enum(['M', 'A', 'B']),
+        awarded: z.int(),
+        available: z.int(),
+        because: text
+      })
+    )
+  }),
+  flags: z.array(z.enum(['contradicted', 'easier'])),
+  notes: z.array(text),
+  slips: z.array(
+    z.object({
+      kind: z.enum(['digits-exchanged', 'out-by-one', 'table-fact']),
+      step: text.optional()
+    })
+  ),
+  diagnosis: z.array(z.object({ patterns: z.array(text), explains: z.enum(['working', 'answer']) }))
+});
+
+export const skillsReply = z.object({
+  skills: z.array(
+    z.object({
+      id: text,
+      family: text,
+      title: text,
+      given: z.record(text, z.unknown()).describe('JSON Schema'),
+      features: z.array(
+        z.object({
+          id: text,
+          kind: text,
+          min: z.number().optional(),
+          max: z.number().optional(),
+          values: z.array(text).optional()
+        })
+      ),
+      schools: z.array(text),
+      errorPatterns: z.array(z.object({ id: text, title: text, schools: z.array(text) }))
+    })
+  )
+});
+
+export const healthReply = z.object({
+  version: text,
+  database: z.enum(['ready', 'unavailable'])
+});
+
+export const errorReply = z.object({
+  error: z.object({ code: text, message: text, details: z.record(text, z.unknown()) })
+});

@@ -1,0 +1,6 @@
+import { describeApi } from '$lib/server/api/openapi';
+import { only } from '$lib/server/api/methods';
+import { reply } from '$lib/server/api/reply';
+
+export const GET = () => reply(describeApi());
+export const fallback = only('GET');
