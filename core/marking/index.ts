@@ -1,3 +1,4 @@
+export { becauseWords, flagWords, slipWords, verdictWords } from './words';
 export { simulate, type SimulatedPupil, type SimulatedScript } from './simulate';
 export {
   markItem,

@@ -1,3 +1,4 @@
+export { rungWords } from './words';
 export {
   controlsSchema,
   paperSchema,

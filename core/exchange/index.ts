@@ -1,0 +1,8 @@
+export {
+  classListWords,
+  readClassList,
+  type ClassList,
+  type ClassListLine,
+  type ClassListProblem
+} from './class-list';
+export { writeCsv } from './csv';

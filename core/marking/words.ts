@@ -1,0 +1,42 @@
+import type { Flag } from './mark-item';
+import type { Because } from './marks';
+import type { SlipKind } from './near-miss';
+import type { Verdict } from './readings';
+
+/** Each verdict has a word and a sign of its own, so that none depends on colour. */
+export const verdictWords: Readonly<Record<Verdict, { word: string; sign: string }>> = {
+  correct: { word: 'right', sign: '●' },
+  'follows-through': { word: 'follows', sign: '↷' },
+  slip: { word: 'slip', sign: '✗' },
+  blank: { word: 'blank', sign: '○' },
+  'not-needed': { word: 'in the head', sign: '·' },
+  unreadable: { word: 'cannot be read', sign: '?' }
+};
+
+export const becauseWords: Readonly<Record<Because, string>> = {
+  right: 'right',
+  follows: 'follows from own figures',
+  'one-slip': 'one slip, method sound',
+  'bare-answer': 'right answer without working',
+  'no-working': 'working was asked for',
+  'not-shown': 'method not shown',
+  pattern: 'an error pattern explains it',
+  slips: 'two slips or more',
+  wrong: 'wrong value',
+  blank: 'left blank',
+  depends: 'its method mark is lost',
+  contradicted: 'right, but the working says otherwise',
+  easier: 'own figures took the difficulty away',
+  unreadable: 'cannot be read'
+};
+
+export const flagWords: Readonly<Record<Flag, string>> = {
+  contradicted: 'Right somewhere that the working contradicts: please look.',
+  easier: 'The pupil’s own figures made the rest easier than it was.'
+};
+
+export const slipWords: Readonly<Record<SlipKind, string>> = {
+  'digits-exchanged': 'two digits exchanged',
+  'out-by-one': 'one digit out by one',
+  'table-fact': 'a table fact out by one multiple'
+};

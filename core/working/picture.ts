@@ -1,0 +1,37 @@
+import type { Layout, Line } from './layout';
+
+/** A mark on the sheet with what stands in it; an empty square has no text. */
+export interface PictureMark {
+  readonly x: number;
+  readonly y: number;
+  readonly size: number;
+  readonly text: string;
+  readonly role: 'given' | 'sign' | 'heading' | 'digit' | 'carry';
+  readonly crossedOff: boolean;
+}
+
+/** A layout with some of its steps filled in: what a printer or a plotter of handwriting draws. */
+export interface Picture {
+  readonly width: number;
+  readonly height: number;
+  readonly marks: readonly PictureMark[];
+  readonly rules: readonly Line[];
+}
+
+/** Fills the squares of the steps that have a text and leaves the others empty. */
+export function pictureOf(layout: Layout, texts: Readonly<Record<string, string>>): Picture {
+  const marks = layout.cells.map(({ x, y, size, role, ...cell }) => ({
+    x,
+    y,
+    size,
+    role,
+    text: cell.type === 'printed' ? cell.text : (texts[cell.step] ?? ''),
+    crossedOff: cell.type === 'step' && cell.crossedOff
+  }));
+  return { width: layout.width, height: layout.height, marks, rules: layout.rules };
+}
+
+/** Squared paper of the same size with nothing on it. */
+export function emptyPicture({ width, height }: Layout): Picture {
+  return { width, height: Math.ceil(height), marks: [], rules: [] };
+}

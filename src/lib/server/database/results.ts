@@ -1,0 +1,134 @@
+import { patternEvidence, type PatternEvidence } from '@zealous-quill/core/analysis';
+import { availableMarks } from '@zealous-quill/core/marking';
+import { skillOf } from '@zealous-quill/core/skills';
+import { and, eq, isNotNull, sql } from 'drizzle-orm';
+import type { Db } from './connection';
+import { marks, responses, scripts, type Outcome } from './schema';
+import { listScripts, satItems } from './sittings';
+
+export interface ResultItem {
+  readonly id: number;
+  readonly number: number;
+  readonly prompt: string;
+  readonly answer: string;
+  readonly available: number;
+  /** Share of the marks that were earned by those marked, 0 to 1; null if nobody is marked. */
+  readonly facility: number | null;
+}
+
+export interface ResultPupil {
+  readonly scriptId: number;
+  readonly name: string;
+  /** Outcomes in the order of the items; null where not marked yet. */
+  readonly outcomes: readonly (Outcome | null)[];
+  readonly total: number;
+  /** How much of the total was changed by hand. */
+  readonly changed: number;
+  readonly isComplete: boolean;
+  readonly evidence: readonly PatternEvidence[];
+}
+
+export interface PatternSummary {
+  readonly pattern: string;
+  readonly skill: string;
+  readonly title: string;
+  readonly could: number;
+  readonly did: number;
+  /** Pupils who probably hold it (posterior of one half and more). */
+  readonly pupils: number;
+}
+
+export interface Results {
+  readonly items: readonly ResultItem[];
+  readonly pupils: readonly ResultPupil[];
+  readonly patterns: readonly PatternSummary[];
+  readonly available: number;
+}
+
+/** Pupils by items, and error patterns by pupil and for the class. */
+export function readResults(db: Db, sittingId: number, paperId: number): Results {
+  const items = satItems(db, paperId);
+  const outcomes = outcomesOf(db, sittingId);
+  const changed = changedOf(db, sittingId);
+  const pupils = listScripts(db, sittingId).map((script): ResultPupil => {
+    const own = items.map(({ id }) => outcomes.get(`${script.id}/${id}`) ?? null);
+    const marked = own.filter((outcome) => outcome !== null);
+    return {
+      scriptId: script.id,
+      name: script.name,
+      outcomes: own,
+      total: marked.reduce((sum, { awarded }) => sum + awarded, 0),
+      changed: changed.get(script.id) ?? 0,
+      isComplete: marked.length === items.length,
+      evidence: patternEvidence(
+        marked.map(({ couldShow, didShow, verdict }) => ({
+          couldShow,
+          didShow,
+          right: verdict === 'correct'
+        }))
+      )
+    };
+  });
+  const skills = [...new Set(items.map(({ item }) => item.skill))].map(skillOf);
+  return {
+    items: items.map(({ id, number, item, scheme }, at) => ({
+      id,
+      number,
+      prompt: item.prompt,
+      answer: item.answer,
+      available: availableMarks(scheme),
+      facility: facility(pupils.map(({ outcomes }) => outcomes[at] ?? null))
+    })),
+    pupils,
+    available: items.reduce((sum, { scheme }) => sum + availableMarks(scheme), 0),
+    patterns: skills.flatMap((skill) =>
+      skill.errorPatterns.map(({ id }) => ({
+        skill: skill.id,
+        title: skill.words.errorPatterns[id]!.title,
+        ...summary(id, pupils)
+      }))
+    )
+  };
+}
+
+function summary(pattern: string, pupils: readonly ResultPupil[]) {
+  const seen = pupils.flatMap(({ evidence }) => evidence.filter((one) => one.pattern === pattern));
+  return {
+    pattern,
+    could: seen.reduce((sum, { could }) => sum + could, 0),
+    did: seen.reduce((sum, { did }) => sum + did, 0),
+    pupils: seen.filter(({ probability }) => probability >= 0.5).length
+  };
+}
+
+function facility(outcomes: readonly (Outcome | null)[]): number | null {
+  const marked = outcomes.filter((outcome) => outcome !== null);
+  const available = marked.reduce((sum, outcome) => sum + outcome.available, 0);
+  return available === 0 ? null : marked.reduce((sum, { awarded }) => sum + awarded, 0) / available;
+}
+
+function outcomesOf(db: Db, sittingId: number): Map<string, Outcome> {
+  const rows = db
+    .select({ scriptId: responses.scriptId, itemId: responses.itemId, outcome: responses.outcome })
+    .from(responses)
+    .innerJoin(scripts, eq(scripts.id, responses.scriptId))
+    .where(and(eq(scripts.sittingId, sittingId), eq(responses.isMarked, true)))
+    .all();
+  return new Map(rows.map(({ scriptId, itemId, outcome }) => [`${scriptId}/${itemId}`, outcome!]));
+}
+
+/** By script, how many marks the markers moved from the proposals. */
+function changedOf(db: Db, sittingId: number): Map<number, number> {
+  const rows = db
+    .select({
+      scriptId: responses.scriptId,
+      changed: sql<number>`sum(abs(${marks.given} - ${marks.proposed}))`
+    })
+    .from(marks)
+    .innerJoin(responses, eq(responses.id, marks.responseId))
+    .innerJoin(scripts, eq(scripts.id, responses.scriptId))
+    .where(and(eq(scripts.sittingId, sittingId), isNotNull(marks.given)))
+    .groupBy(responses.scriptId)
+    .all();
+  return new Map(rows.map(({ scriptId, changed }) => [scriptId, changed]));
+}

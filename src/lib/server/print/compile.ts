@@ -1,0 +1,40 @@
+import { NodeCompiler } from '@myriaddreamin/typst-ts-node-compiler';
+import { join } from 'node:path';
+import type { PrintDocument } from './document';
+import template from './paper.typ?raw';
+
+let compiler: NodeCompiler | undefined;
+
+/** The document as PDF: tagged, fonts embedded, PDF/UA-1. */
+export function renderPdf(document: PrintDocument): Buffer {
+  return withDocument(document, (typst) =>
+    typst.pdf({ mainFileContent: template }, { pdfStandard: 'ua-1' })
+  );
+}
+
+/** The same document as one SVG with its pages under each other. */
+export function renderSvg(document: PrintDocument): string {
+  return withDocument(document, (typst) => typst.plainSvg({ mainFileContent: template }));
+}
+
+function withDocument<T>(document: PrintDocument, render: (typst: NodeCompiler) => T): T {
+  compiler ??= NodeCompiler.create({
+    workspace: process.cwd(),
+    fontArgs: [
+      {
+        fontPaths: ['alegreya', 'alegreya-sans', 'andika', 'patrick-hand'].map((family) =>
+          join(process.cwd(), 'node_modules/@expo-google-fonts', family)
+        )
+      }
+    ]
+  });
+  // Typst resolves the path beside the main file, which stands at the root of the workspace.
+  const path = join(process.cwd(), 'data.json');
+  compiler.mapShadow(path, Buffer.from(JSON.stringify(document)));
+  try {
+    return render(compiler);
+  } finally {
+    compiler.unmapShadow(path);
+    compiler.evictCache(10);
+  }
+}

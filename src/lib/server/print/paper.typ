@@ -1,0 +1,143 @@
+#let data = json("data.json")
+#let square = data.square * 1mm
+#let ink = rgb("#1d2433")
+#let faint = rgb("#5b6275")
+#let grid-line = 0.35pt + rgb("#b9c0cc")
+
+#set document(title: data.title + if data.subtitle != "" [ – #data.subtitle ], author: "Zealous Quill")
+#set page(
+  paper: data.paper,
+  margin: (x: 17mm, top: 16mm, bottom: 18mm),
+  footer: context [
+    #set text(size: 7.5pt, fill: faint)
+    #data.footer #h(1fr) #counter(page).display("1 of 1", both: true)
+  ],
+)
+#set text(font: "Alegreya Sans", size: 11.5pt, fill: ink, lang: "en", number-type: "lining")
+#set par(leading: 0.6em)
+#show heading: set text(font: "Alegreya")
+#show heading.where(level: 1): set text(size: 20pt)
+#show figure: set align(left)
+#show heading.where(level: 2): it => block(above: 16pt, below: 7pt, sticky: true, {
+  set text(size: 13.5pt)
+  it.body
+  v(-7pt)
+  line(length: 100%, stroke: 0.7pt + ink)
+})
+
+#let mark-text(mark) = {
+  let written = mark.role == "digit" or mark.role == "carry"
+  set text(
+    font: if mark.role == "heading" { "Alegreya Sans" } else if written { "Patrick Hand" } else { "Andika" },
+    size: square * mark.size * if mark.role == "heading" { 0.42 } else if mark.text.len() > 1 { 0.5 } else if written { 0.8 } else { 0.6 },
+    fill: if mark.role == "heading" { faint } else { ink },
+  )
+  mark.text
+}
+
+#let sheet(picture, alt) = figure(
+  alt: alt,
+  kind: "sheet",
+  supplement: none,
+  box(width: picture.width * square, height: picture.height * square, {
+    for x in range(int(picture.width) + 1) {
+      place(line(start: (x * square, 0pt), end: (x * square, int(picture.height) * square), stroke: grid-line))
+    }
+    for y in range(int(picture.height) + 1) {
+      place(line(start: (0pt, y * square), end: (picture.width * square, y * square), stroke: grid-line))
+    }
+    for mark in picture.marks {
+      let side = mark.size * square
+      place(dx: mark.x * square, dy: mark.y * square, box(width: side, height: side, {
+        set align(center + horizon)
+        mark-text(mark)
+      }))
+      if mark.crossedOff and mark.text != "" {
+        place(dx: mark.x * square, dy: mark.y * square, line(start: (0pt, side), end: (side, 0pt), stroke: 0.6pt + ink))
+      }
+    }
+    for rule in picture.rules {
+      place(line(
+        start: (rule.x1 * square, rule.y1 * square),
+        end: (rule.x2 * square, rule.y2 * square),
+        stroke: 1.1pt + ink,
+      ))
+    }
+  }),
+)
+
+#let marks-text(count) = if count > 0 {
+  text(size: 9pt, fill: faint, "[" + str(count) + "]")
+}
+
+#let question(item, beside) = block(breakable: false, width: 100%, below: 12pt, {
+  grid(
+    columns: (7mm, 1fr),
+    text(weight: "bold", str(item.number)),
+    {
+      text(font: "Andika", size: 10.5pt, item.prompt)
+      h(1fr)
+      marks-text(item.marks)
+      v(2pt)
+      let steps = {
+        set text(size: 10pt)
+        list(marker: [–], ..item.explanation)
+      }
+      if item.explanation.len() == 0 {
+        if item.picture != none { sheet(item.picture, item.alt) }
+      } else if beside {
+        grid(columns: (auto, 1fr), column-gutter: 8mm, sheet(item.picture, item.alt), steps)
+      } else {
+        sheet(item.picture, item.alt)
+        steps
+      }
+    },
+  )
+})
+
+#let questions(section) = block(breakable: section.items.len() > 3, {
+  let widest = calc.max(..section.items.map(item => if item.picture == none { 1 } else { item.picture.width }))
+  let long = section.items.any(item => item.explanation.len() > 0)
+  layout(size => {
+    let cell = calc.max(widest * square + 12mm, if long { 55mm } else { 46mm })
+    let most = calc.max(1, calc.min(3, int(size.width / cell)))
+    // As many columns as fill the same number of rows evenly.
+    let count = section.items.len()
+    let columns = calc.ceil(count / calc.ceil(count / most))
+    grid(columns: (1fr,) * columns, column-gutter: 5mm, row-gutter: 2mm, ..section.items.map(item => question(item, columns == 1)))
+  })
+})
+
+#let key-table(section) = table(
+  columns: (auto, 1fr, auto, auto, 1.6fr),
+  stroke: (x, y) => (bottom: 0.4pt + rgb("#9aa1ae")),
+  inset: (x: 4pt, y: 4pt),
+  align: (right, left, right, left, left),
+  table.header[*No.*][*Question*][*Answer*][*Marks*][*Answers that name an error*],
+  ..section.items.map(item => (
+    str(item.number),
+    text(font: "Andika", size: 9.5pt, item.prompt),
+    text(font: "Andika", weight: "bold", size: 10pt, item.answer),
+    text(size: 9pt, item.scheme.join(", ")),
+    text(size: 9pt, item.wrongAnswers.map(wrong => wrong.answer + " " + lower(wrong.title)).join("; ")),
+  )).flatten(),
+)
+
+= #data.title
+#if data.subtitle != "" [#text(size: 12pt, fill: faint, data.subtitle) #linebreak()]
+#text(size: 10pt, fill: faint, data.summary)
+#if data.kind == "paper" {
+  v(2pt)
+  grid(columns: (3fr, 1fr, 1fr), column-gutter: 6mm, ..("Name", "Class", "Date").map(label => {
+    text(size: 10pt, label + " ")
+    box(width: 1fr, line(length: 100%, stroke: 0.5pt + ink))
+  }))
+}
+
+#for section in data.sections {
+  heading(level: 2, section.title)
+  if section.note != "" {
+    block(sticky: true, text(size: 10pt, fill: faint, style: "italic", section.note))
+  }
+  if data.kind == "key" { key-table(section) } else { questions(section) }
+}
