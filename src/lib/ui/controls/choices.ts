@@ -1,0 +1,90 @@
+import type { Control, Controls, FeatureSpec } from '@zealous-quill/core/skills';
+
+/** Squares shown for a number feature; what lies beyond is chosen with the last one. */
+const MOST_SQUARES = 13;
+
+export interface Choice {
+  readonly label: string;
+  readonly control: Control;
+}
+
+/** The values of a feature that are offered as squares. */
+export function choicesOf(feature: FeatureSpec): Choice[] {
+  switch (feature.kind) {
+    case 'flag':
+      return [
+        { label: 'yes', control: true },
+        { label: 'no', control: false }
+      ];
+    case 'choice':
+      return feature.values.map((value) => ({ label: value, control: [value] }));
+    case 'number': {
+      const shown = Math.min(feature.max, feature.min + MOST_SQUARES - 1);
+      const isOpen = shown < feature.max;
+      return Array.from({ length: shown - feature.min + 1 }, (_, at) => {
+        const value = feature.min + at;
+        return isOpen && value === shown
+          ? { label: `${value}+`, control: { min: value, max: feature.max } }
+          : { label: String(value), control: value };
+      });
+    }
+  }
+}
+
+/** Whether a choice lies within what is asked. */
+export function isChosen(control: Control | undefined, choice: Control): boolean {
+  if (control === undefined) return false;
+  if (typeof control === 'boolean') return control === choice;
+  if (Array.isArray(control)) return Array.isArray(choice) && control.includes(choice[0]!);
+  const asked = rangeOf(control);
+  const offered = rangeOf(choice);
+  return offered.min >= asked.min && offered.max <= asked.max;
+}
+
+/**
+ * What is asked after a square is pressed: that value alone; a second value spans a range with the first; a
+ * value that is the only one asked is let go.
+ */
+export function press(control: Control | undefined, choice: Control): Control | undefined {
+  if (Array.isArray(choice)) return pressName(control, choice[0]!);
+  if (typeof choice === 'boolean') return control === choice ? undefined : choice;
+  if (control === undefined) return choice;
+  const asked = rangeOf(control);
+  const offered = rangeOf(choice);
+  if (asked.min === offered.min && asked.max === offered.max) return undefined;
+  const isSingle = asked.min === asked.max || typeof control === 'number';
+  if (!isSingle) return choice;
+  return simplified({ min: Math.min(asked.min, offered.min), max: Math.max(asked.max, offered.max) });
+}
+
+/** The controls with one of them changed or let go. */
+export function withControl(controls: Controls, id: string, control: Control | undefined): Controls {
+  const others = Object.entries(controls).filter(([name]) => name !== id);
+  return Object.fromEntries(control === undefined ? others : [...others, [id, control]]);
+}
+
+/** What a control asks, in a few words: `2`, `1 to 3`, `at least 1`. */
+export function controlText(control: Control): string {
+  if (typeof control === 'boolean') return control ? 'yes' : 'no';
+  if (Array.isArray(control)) return control.join(' or ');
+  const { min, max } = rangeOf(control);
+  if (min === max) return String(min);
+  if (max === Infinity) return `at least ${min}`;
+  return min === -Infinity ? `at most ${max}` : `${min} to ${max}`;
+}
+
+function pressName(control: Control | undefined, name: string): Control | undefined {
+  const names = Array.isArray(control) ? control : [];
+  const next = names.includes(name) ? names.filter((other) => other !== name) : [...names, name];
+  return next.length > 0 ? next : undefined;
+}
+
+function simplified({ min, max }: { min: number; max: number }): Control {
+  return min === max ? min : { min, max };
+}
+
+function rangeOf(control: Control): { min: number; max: number } {
+  if (typeof control === 'number') return { min: control, max: control };
+  const { min = -Infinity, max = Infinity } = control as { min?: number; max?: number };
+  return { min, max };
+}

@@ -1,0 +1,51 @@
+import type { Conflict, Control, Controls, DrawResult, Skill } from '@zealous-quill/core/skills';
+import { choicesOf } from './choices';
+
+/** What counts and draws, in a worker or anywhere else. */
+export interface Counter {
+  count(skill: string, controls: Controls): Promise<{ count: bigint; usable: bigint }>;
+  possible(skill: string, controls: Controls, feature: string, values: Control[]): Promise<boolean[]>;
+  explain(skill: string, controls: Controls): Promise<Conflict>;
+  draw(skill: string, controls: Controls, howMany: number, seed: number): Promise<DrawResult>;
+}
+
+/**
+ * The live count of a request, and which further choices would leave it some items. A new request overtakes
+ * an old one: answers that come late are dropped.
+ */
+export class Possibilities {
+  count = $state<bigint | null>(null);
+  usable = $state<bigint | null>(null);
+  conflict = $state<Conflict | null>(null);
+  possible = $state<Record<string, boolean[]>>({});
+  isCounting = $state(false);
+  private turn = 0;
+
+  constructor(
+    private readonly counter: Counter,
+    /** Looks ahead, apart from the counter so that neither waits for the other. */
+    private readonly scout: Counter
+  ) {}
+
+  async ask(skill: Skill, controls: Controls): Promise<void> {
+    const turn = ++this.turn;
+    this.isCounting = true;
+    const { count, usable } = await this.counter.count(skill.id, controls);
+    if (turn !== this.turn) return;
+    this.count = count;
+    this.usable = usable;
+    this.isCounting = false;
+    this.conflict = null;
+    if (count === 0n) {
+      const conflict = await this.counter.explain(skill.id, controls);
+      if (turn !== this.turn) return;
+      this.conflict = conflict;
+    }
+    for (const feature of skill.features) {
+      const values = choicesOf(feature).map(({ control }) => control);
+      const possible = await this.scout.possible(skill.id, controls, feature.id, values);
+      if (turn !== this.turn) return;
+      this.possible[feature.id] = possible;
+    }
+  }
+}

@@ -1,0 +1,31 @@
+/** A whole number grouped in threes with thin spaces, for reading on screen. */
+export function groupDigits(value: bigint | number): string {
+  return value.toString().replace(/\B(?=(\d{3})+$)/g, '\u202f');
+}
+
+/** Seconds as `40 s` or `1 min 20 s`. */
+export function duration(seconds: number): string {
+  if (seconds < 60) return `${seconds} s`;
+  const rest = seconds % 60;
+  return `${Math.floor(seconds / 60)} min${rest ? ` ${rest} s` : ''}`;
+}
+
+/** One of something, or several. */
+export function plural(count: number, one: string, several = `${one}s`): string {
+  return `${count} ${count === 1 ? one : several}`;
+}
+
+/** A logit with its sign and one place: `−0.7`. */
+export function logit(value: number): string {
+  const sign = value < 0 ? '−' : '+';
+  return `${sign}${Math.abs(value).toFixed(1)}`;
+}
+
+/** A day as `25 Nov 2026`. */
+export function day(isoDate: string): string {
+  return new Date(`${isoDate.slice(0, 10)}T12:00`).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric'
+  });
+}

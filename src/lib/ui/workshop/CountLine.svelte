@@ -1,0 +1,76 @@
+<script lang="ts">
+  import type { Conflict, Controls, Control, Skill } from '@zealous-quill/core/skills';
+  import { controlText } from '../controls/choices';
+  import { groupDigits } from '../format';
+
+  interface Props {
+    skill: Skill;
+    controls: Controls;
+    count: bigint | null;
+    usable: bigint | null;
+    conflict: Conflict | null;
+    isCounting: boolean;
+    onchange: (name: string, control: Control) => void;
+  }
+
+  let { skill, controls, count, usable, conflict, isCounting, onchange }: Props = $props();
+
+  const text = $derived(count === null ? '…' : groupDigits(count));
+  const title = (name: string) => skill.words.features[name]!.title.toLowerCase();
+</script>
+
+<div class="count" aria-live="polite" aria-busy={isCounting}>
+  <p class="figure" class:empty={count === 0n} style:font-size="{Math.max(1.05, 2.9 - text.length * 0.035)}rem">
+    <strong data-testid="count">{text}</strong>
+    {count === 1n ? 'item' : 'items'}
+  </p>
+  {#if count === 0n && conflict}
+    <p>
+      These cannot hold together:
+      {#each conflict.conflict as name, at (name)}
+        {at > 0 ? (at === conflict.conflict.length - 1 ? ' and ' : ', ') : ''}<strong>{title(name)} {controlText(controls[name]!)}</strong
+        >{/each}.
+    </p>
+    <p class="offers">
+      {#each Object.entries(conflict.nearest) as [name, control] (name)}
+        <button type="button" onclick={() => onchange(name, control)}>
+          {title(name)} {controlText(control)} instead
+        </button>
+      {:else}
+        No single one of them can be changed to make it work; let go of two.
+      {/each}
+    </p>
+  {:else if count !== null && usable !== null}
+    <p class="faint">
+      exactly{usable < count ? `; ${groupDigits(usable)} if the order of the numbers does not count` : ''}
+    </p>
+  {/if}
+</div>
+
+<style>
+  .figure {
+    line-height: 1.1;
+    overflow-wrap: anywhere;
+  }
+  .figure strong {
+    font-family: var(--font-figures);
+  }
+  .empty {
+    color: var(--slip);
+  }
+  .offers {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+    margin-top: 0.3rem;
+  }
+  .offers button {
+    border: 1px solid var(--accent);
+    color: var(--accent);
+    padding: 0.1rem 0.6rem;
+    background: var(--leaf);
+  }
+  .offers button:hover {
+    background: var(--accent-soft);
+  }
+</style>

@@ -1,0 +1,38 @@
+<script lang="ts">
+  import type { Controls, Features, Skill } from '@zealous-quill/core/skills';
+
+  interface Props {
+    skill: Skill;
+    features: Features;
+    /** Controls that fix a feature to one value make it not worth a word. */
+    controls?: Controls;
+  }
+
+  let { skill, features, controls = {} }: Props = $props();
+
+  /** Features that are absent (0, no) are not worth a word. */
+  const shown = $derived(
+    skill.features.flatMap(({ id }) => {
+      const value = features[id]!;
+      const title = skill.words.features[id]!.title.toLowerCase();
+      if (value === 0 || value === false || controls[id] === value) return [];
+      return [{ id, text: value === true ? title : `${title} ${value}` }];
+    })
+  );
+</script>
+
+<span class="chips">
+  {#each shown as { id, text }, at (id)}{at > 0 ? ' · ' : ''}<span>{text}</span>{/each}
+</span>
+
+<style>
+  .chips {
+    grid-column: 1 / -1;
+    font-size: 0.8rem;
+    color: var(--faint);
+    line-height: 1.3;
+  }
+  .chips span {
+    white-space: nowrap;
+  }
+</style>

@@ -1,0 +1,164 @@
+<script lang="ts">
+  import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
+  import type { Skill } from '@zealous-quill/core/skills';
+  import { duration, logit } from '../format';
+  import Sheet from '../sheet/Sheet.svelte';
+  import FeatureChips from './FeatureChips.svelte';
+  import { ItemView } from './item-view.svelte';
+
+  interface Props {
+    skill: Skill;
+    given: unknown;
+    school: string;
+    style: HouseStyle;
+  }
+
+  let { skill, given, school, style }: Props = $props();
+
+  const view = $derived(new ItemView(skill, given, school, style));
+  const square = $derived(Math.min(2.1, 19 / view.layout.width));
+
+  function keys(event: KeyboardEvent) {
+    if ((event.target as HTMLElement).matches('input, textarea, select')) return;
+    if (event.altKey || event.ctrlKey || event.metaKey) return;
+    const to = {
+      ArrowRight: view.shown + 1,
+      ArrowLeft: view.shown - 1,
+      Home: 0,
+      End: view.steps.length
+    }[event.key];
+    if (to === undefined) return;
+    event.preventDefault();
+    view.go(to);
+  }
+</script>
+
+<svelte:window onkeydown={keys} />
+
+<section class="leaf bench" aria-label="Worked sheet">
+  <p class="prompt figures">{view.item.prompt}</p>
+  <div class="table">
+    <Sheet
+      layout={view.layout}
+      texts={view.texts}
+      current={view.shown < view.steps.length ? view.current : null}
+      {square}
+      label="{view.item.prompt} {view.shown} of {view.steps.length} steps shown"
+    />
+  </div>
+  <div class="stepper">
+    <button type="button" aria-label="Empty sheet" disabled={view.shown === 0} onclick={() => view.go(0)}>⇤</button>
+    <button type="button" aria-label="Step back" disabled={view.shown === 0} onclick={() => view.go(view.shown - 1)}>←</button>
+    <span class="figures">{view.shown} / {view.steps.length}</span>
+    <button
+      type="button"
+      aria-label="Next step"
+      disabled={view.shown === view.steps.length}
+      onclick={() => view.go(view.shown + 1)}>→</button
+    >
+    <button
+      type="button"
+      aria-label="Whole working"
+      disabled={view.shown === view.steps.length}
+      onclick={() => view.go(view.steps.length)}>⇥</button
+    >
+  </div>
+  <p class="explanation" aria-live="polite">{view.explanation}</p>
+  <dl class="facts">
+    <div>
+      <dt>Difficulty</dt>
+      <dd class="figures">{logit(view.item.difficulty)}</dd>
+    </div>
+    <div>
+      <dt>Time</dt>
+      <dd class="figures">{duration(view.item.seconds)}</dd>
+    </div>
+    <div>
+      <dt>Steps</dt>
+      <dd class="figures">{view.steps.length}</dd>
+    </div>
+    <p class="faint small">
+      Difficulty in logits, 0 for an average item; both are {skill.weights.origin === 'starting estimate'
+        ? 'starting estimates'
+        : 'estimated from marked scripts'}.
+    </p>
+  </dl>
+  <p class="features"><FeatureChips {skill} features={view.item.features} /></p>
+  <h3>Wrong answers and what would give them</h3>
+  {#if view.item.errorPatterns.length === 0}
+    <p class="faint">No error pattern shows on this item.</p>
+  {:else}
+    <table class="plain-table">
+      <tbody>
+        {#each view.item.errorPatterns as { id, title, answer } (id)}
+          <tr title={skill.words.errorPatterns[id]!.reading}>
+            <td class="number">{writeNumeral(answer, style)}</td>
+            <td>{title}<span class="visually-hidden">: {skill.words.errorPatterns[id]!.reading}</span></td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  {/if}
+</section>
+
+<style>
+  .bench {
+    padding: 0.8rem 1rem 0.9rem;
+  }
+  .prompt {
+    font-size: 1.02rem;
+  }
+  .table {
+    display: flex;
+    justify-content: center;
+    padding: 0.6rem 0 0.5rem;
+    overflow-x: auto;
+  }
+  .stepper {
+    display: flex;
+    justify-content: center;
+    align-items: center;
+    gap: 0.35rem;
+  }
+  .stepper button {
+    border: 1px solid var(--rule);
+    width: 2rem;
+    height: 1.8rem;
+  }
+  .stepper button:disabled {
+    color: var(--rule);
+  }
+  .stepper button:hover:not(:disabled) {
+    background: var(--accent-soft);
+  }
+  .explanation {
+    text-align: center;
+    min-height: 1.5em;
+    padding: 0.3rem 0;
+  }
+  .facts {
+    display: grid;
+    grid-template-columns: repeat(3, auto) ;
+    justify-content: space-between;
+    border-block: 1px solid var(--rule);
+    padding: 0.4rem 0;
+    margin: 0.3rem 0 0.7rem;
+  }
+  .facts p {
+    grid-column: 1 / -1;
+  }
+  dt {
+    font-size: 0.82rem;
+    color: var(--faint);
+  }
+  dd {
+    font-size: 1.15rem;
+  }
+  .features {
+    margin: -0.3rem 0 0.6rem;
+  }
+  td.number {
+    white-space: nowrap;
+    width: 1%;
+  }
+</style>

@@ -1,0 +1,76 @@
+<script lang="ts">
+  import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { analyseItem, type Controls, type Skill } from '@zealous-quill/core/skills';
+  import FeatureChips from './FeatureChips.svelte';
+
+  interface Props {
+    skill: Skill;
+    sample: readonly unknown[];
+    controls: Controls;
+    style: HouseStyle;
+    chosen: string | null;
+    onchoose: (line: string) => void;
+    onmore: () => void;
+  }
+
+  let { skill, sample, controls, style, chosen, onchoose, onmore }: Props = $props();
+
+  const items = $derived(
+    sample.map((given) => ({ line: skill.print(given), item: analyseItem(skill, given, { style }) }))
+  );
+</script>
+
+<div class="head">
+  <h2>Some of them</h2>
+  <button type="button" class="quiet-link" onclick={onmore}>others <kbd>N</kbd></button>
+</div>
+<ul>
+  {#each items as { line, item } (line)}
+    <li>
+      <button type="button" aria-pressed={line === chosen} onclick={() => onchoose(line)}>
+        <span class="sum figures">{line}</span>
+        <span class="answer figures"><span class="faint">=</span> {writeNumeral(item.answer, style)}</span>
+        <FeatureChips {skill} features={item.features} {controls} />
+      </button>
+    </li>
+  {/each}
+</ul>
+
+<style>
+  .head {
+    display: flex;
+    justify-content: space-between;
+    align-items: baseline;
+    margin-top: 1rem;
+    border-bottom: 1.5px solid var(--ink);
+    padding-bottom: 0.2rem;
+  }
+  kbd {
+    font-size: 0.8rem;
+    border: 1px solid var(--rule);
+    padding: 0 0.3rem;
+  }
+  li button {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 0 1rem;
+    width: 100%;
+    text-align: left;
+    padding: 0.34rem 0.5rem;
+    border-bottom: 1px solid var(--rule);
+    border-left: 3px solid transparent;
+  }
+  li button:hover {
+    background: var(--accent-soft);
+  }
+  li button[aria-pressed='true'] {
+    border-left-color: var(--accent);
+    background: var(--leaf);
+  }
+  .sum {
+    overflow-wrap: anywhere;
+  }
+  .answer {
+    text-align: right;
+  }
+</style>

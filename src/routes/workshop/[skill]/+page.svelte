@@ -1,0 +1,219 @@
+<script lang="ts">
+  import { skillOf, skills, type Control, type Controls } from '@zealous-quill/core/skills';
+  import { goto } from '$app/navigation';
+  import { onMount } from 'svelte';
+  import ControlsPanel from '$lib/ui/controls/ControlsPanel.svelte';
+  import { Possibilities } from '$lib/ui/controls/possibilities.svelte';
+  import CountLine from '$lib/ui/workshop/CountLine.svelte';
+  import ItemBench from '$lib/ui/workshop/ItemBench.svelte';
+  import SampleList from '$lib/ui/workshop/SampleList.svelte';
+  import { startBench } from '$lib/workers/bench';
+
+  let { data } = $props();
+
+  const skill = $derived(skillOf(data.skillId));
+  const school = $derived(skill.schools[0]!);
+  let sample = $state.raw<unknown[]>([]);
+  let typed = $state('');
+  let possibilities = $state<Possibilities | null>(null);
+  let counter: ReturnType<typeof startBench>['bench'] | null = null;
+
+  const typedGiven = $derived(typed.trim() === '' ? undefined : skill.parse(typed));
+  const chosenLine = $derived(data.line ?? (sample[0] ? skill.print(sample[0]) : null));
+  const chosen = $derived(chosenLine === null ? undefined : skill.parse(chosenLine));
+  const shown = $derived(typedGiven ?? chosen);
+
+  onMount(() => {
+    const benches = [startBench(), startBench()];
+    counter = benches[0]!.bench;
+    possibilities = new Possibilities(counter, benches[1]!.bench);
+    return () => benches.forEach(({ end }) => end());
+  });
+
+  $effect(() => {
+    if (!possibilities || !counter) return;
+    const { controls, seed } = data;
+    void possibilities.ask(skill, controls);
+    void counter.draw(skill.id, controls, 8, seed).then((drawn) => {
+      if (controls === data.controls && seed === data.seed) sample = drawn.ok ? drawn.given : [];
+    });
+  });
+
+  function visit(change: { controls?: Controls; seed?: number; line?: string | null }) {
+    const controls = change.controls ?? data.controls;
+    const query = new URLSearchParams({
+      controls: JSON.stringify(controls),
+      seed: String(change.seed ?? data.seed)
+    });
+    if (change.line) query.set('item', change.line);
+    typed = '';
+    void goto(`?${query}`, { replaceState: true, keepFocus: true, noScroll: true });
+  }
+
+  const another = () => visit({ seed: (data.seed % (2 ** 32 - 1)) + 1 });
+
+  function keys(event: KeyboardEvent) {
+    if ((event.target as HTMLElement).matches('input, textarea, select')) return;
+    if (event.key.toLowerCase() === 'n' && !event.ctrlKey && !event.metaKey && !event.altKey) another();
+  }
+
+  const change = (name: string, control: Control) =>
+    visit({ controls: { ...data.controls, [name]: control } });
+</script>
+
+<svelte:head><title>{skill.words.title} · Workshop · Zealous Quill</title></svelte:head>
+<svelte:window onkeydown={keys} />
+
+<div class="bench">
+  <section class="controls" aria-label="Controls">
+    <label class="skill">
+      <span class="faint small">Skill</span>
+      <select value={skill.id} onchange={(event) => goto(`/workshop/${event.currentTarget.value}`)}>
+        {#each skills as { id, words } (id)}<option value={id}>{words.title}</option>{/each}
+      </select>
+    </label>
+    <ControlsPanel
+      {skill}
+      controls={data.controls}
+      possible={possibilities?.possible ?? {}}
+      conflict={possibilities?.conflict?.conflict ?? []}
+      onchange={(controls) => visit({ controls })}
+    />
+    <p class="faint small hint">Press one square for a value, a second for a range.</p>
+  </section>
+
+  <div class="middle">
+    <h1>{skill.words.title}</h1>
+    <CountLine
+      {skill}
+      controls={data.controls}
+      count={possibilities?.count ?? null}
+      usable={possibilities?.usable ?? null}
+      conflict={possibilities?.conflict ?? null}
+      isCounting={possibilities?.isCounting ?? true}
+      onchange={change}
+    />
+    <SampleList
+      {skill}
+      {sample}
+      controls={data.controls}
+      style={data.style}
+      chosen={shown === undefined ? null : skill.print(shown)}
+      onchoose={(line) => visit({ line })}
+      onmore={another}
+    />
+    <div class="own">
+      <label>
+        <span>Or type one of your own</span>
+        <input
+          class="figures"
+          bind:value={typed}
+          placeholder="487 + 365"
+          aria-invalid={typed.trim() !== '' && !typedGiven}
+          aria-describedby="typed-problem"
+        />
+      </label>
+      <p id="typed-problem" class="problem" aria-live="polite">
+        {#if typed.trim() !== '' && !typedGiven}
+          Write two to six whole numbers of up to 12 digits with + between them.
+        {/if}
+      </p>
+    </div>
+    <form method="POST" action="/papers?/start" class="start">
+      <input type="hidden" name="skill" value={skill.id} />
+      <input type="hidden" name="controls" value={JSON.stringify(data.controls)} />
+      <button type="submit" name="with" value="ladder">Start a practice ladder</button>
+      <button type="submit" name="with" value="controls" disabled={possibilities?.count === 0n}>
+        Start a paper with these items
+      </button>
+    </form>
+  </div>
+
+  <div class="right">
+    {#if shown !== undefined}
+      <ItemBench {skill} given={shown} {school} style={data.style} />
+    {:else}
+      <p class="leaf nothing faint">Choose or type an item to see it worked.</p>
+    {/if}
+  </div>
+</div>
+
+<style>
+  .bench {
+    display: grid;
+    grid-template-columns: 17.4rem minmax(0, 1fr) 21.5rem;
+    gap: 1.6rem;
+    align-items: start;
+  }
+  .skill {
+    display: block;
+    margin-bottom: 0.3rem;
+  }
+  .skill select {
+    width: 100%;
+    padding: 0.25rem 0.5rem;
+    font-weight: 700;
+  }
+  .hint {
+    padding-top: 0.4rem;
+  }
+  h1 {
+    margin-bottom: 0.5rem;
+  }
+  .own {
+    margin-top: 1rem;
+  }
+  .own input {
+    display: block;
+    width: 100%;
+    padding: 0.35rem 0.6rem;
+    margin-top: 0.2rem;
+  }
+  .problem {
+    color: var(--slip);
+    min-height: 1.4em;
+  }
+  .start {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.6rem;
+    margin-top: 0.2rem;
+  }
+  .start button {
+    padding: 0.4rem 0.9rem;
+    border: 1px solid var(--accent);
+    color: var(--accent);
+    background: var(--leaf);
+    font-weight: 700;
+  }
+  .start button:first-of-type {
+    background: var(--accent);
+    color: var(--on-accent);
+  }
+  .start button:disabled {
+    opacity: 0.5;
+  }
+  .nothing {
+    padding: 2rem 1rem;
+    text-align: center;
+  }
+  @media (max-width: 1150px) {
+    .bench {
+      grid-template-columns: 17.4rem minmax(0, 1fr);
+    }
+    .right {
+      grid-column: 2;
+    }
+  }
+  @media (max-width: 700px) {
+    .bench {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .right {
+      grid-column: 1;
+    }
+    .middle {
+      order: -1;
+    }
+  }
+</style>
