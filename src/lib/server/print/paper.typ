@@ -5,7 +5,9 @@
 #let grid-line = 0.35pt + rgb("#b9c0cc")
 
 #set document(title: data.title + if data.subtitle != "" [ – #data.subtitle ], author: "Zealous Quill")
+// Unfilled: the SVG export would lay the second page's fill over the first page.
 #set page(
+  fill: none,
   paper: data.paper,
   margin: (x: 17mm, top: 16mm, bottom: 18mm),
   footer: context [

@@ -13,7 +13,15 @@
     onchange: (control: Control | undefined) => void;
   }
 
-  let { feature, title, meaning, control, possible, isInConflict = false, onchange }: Props = $props();
+  let {
+    feature,
+    title,
+    meaning,
+    control,
+    possible,
+    isInConflict = false,
+    onchange
+  }: Props = $props();
 
   const choices = $derived(choicesOf(feature));
 </script>
@@ -37,7 +45,9 @@
         class:impossible={isImpossible}
         aria-pressed={isChosen(control, value)}
         aria-disabled={isImpossible}
-        title={isImpossible ? `No item has ${title.toLowerCase()} ${label} with the other controls` : undefined}
+        title={isImpossible
+          ? `No item has ${title.toLowerCase()} ${label} with the other controls`
+          : undefined}
         onclick={() => {
           if (!isImpossible || isChosen(control, value)) onchange(press(control, value));
         }}

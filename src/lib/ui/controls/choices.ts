@@ -54,11 +54,18 @@ export function press(control: Control | undefined, choice: Control): Control | 
   if (asked.min === offered.min && asked.max === offered.max) return undefined;
   const isSingle = asked.min === asked.max || typeof control === 'number';
   if (!isSingle) return choice;
-  return simplified({ min: Math.min(asked.min, offered.min), max: Math.max(asked.max, offered.max) });
+  return simplified({
+    min: Math.min(asked.min, offered.min),
+    max: Math.max(asked.max, offered.max)
+  });
 }
 
 /** The controls with one of them changed or let go. */
-export function withControl(controls: Controls, id: string, control: Control | undefined): Controls {
+export function withControl(
+  controls: Controls,
+  id: string,
+  control: Control | undefined
+): Controls {
   const others = Object.entries(controls).filter(([name]) => name !== id);
   return Object.fromEntries(control === undefined ? others : [...others, [id, control]]);
 }

@@ -4,7 +4,12 @@ import { choicesOf } from './choices';
 /** What counts and draws, in a worker or anywhere else. */
 export interface Counter {
   count(skill: string, controls: Controls): Promise<{ count: bigint; usable: bigint }>;
-  possible(skill: string, controls: Controls, feature: string, values: Control[]): Promise<boolean[]>;
+  possible(
+    skill: string,
+    controls: Controls,
+    feature: string,
+    values: Control[]
+  ): Promise<boolean[]>;
   explain(skill: string, controls: Controls): Promise<Conflict>;
   draw(skill: string, controls: Controls, howMany: number, seed: number): Promise<DrawResult>;
 }

@@ -20,7 +20,11 @@
 </script>
 
 <div class="count" aria-live="polite" aria-busy={isCounting}>
-  <p class="figure" class:empty={count === 0n} style:font-size="{Math.max(1.05, 2.9 - text.length * 0.035)}rem">
+  <p
+    class="figure"
+    class:empty={count === 0n}
+    style:font-size="{Math.max(1.05, 2.9 - text.length * 0.035)}rem"
+  >
     <strong data-testid="count">{text}</strong>
     {count === 1n ? 'item' : 'items'}
   </p>
@@ -28,13 +32,15 @@
     <p>
       These cannot hold together:
       {#each conflict.conflict as name, at (name)}
-        {at > 0 ? (at === conflict.conflict.length - 1 ? ' and ' : ', ') : ''}<strong>{title(name)} {controlText(controls[name]!)}</strong
+        {at > 0 ? (at === conflict.conflict.length - 1 ? ' and ' : ', ') : ''}<strong
+          >{title(name)} {controlText(controls[name]!)}</strong
         >{/each}.
     </p>
     <p class="offers">
       {#each Object.entries(conflict.nearest) as [name, control] (name)}
         <button type="button" onclick={() => onchange(name, control)}>
-          {title(name)} {controlText(control)} instead
+          {title(name)}
+          {controlText(control)} instead
         </button>
       {:else}
         No single one of them can be changed to make it work; let go of two.
@@ -42,7 +48,9 @@
     </p>
   {:else if count !== null && usable !== null}
     <p class="faint">
-      exactly{usable < count ? `; ${groupDigits(usable)} if the order of the numbers does not count` : ''}
+      exactly{usable < count
+        ? `; ${groupDigits(usable)} if the order of the numbers does not count`
+        : ''}
     </p>
   {/if}
 </div>

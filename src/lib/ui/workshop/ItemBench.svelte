@@ -47,8 +47,18 @@
     />
   </div>
   <div class="stepper">
-    <button type="button" aria-label="Empty sheet" disabled={view.shown === 0} onclick={() => view.go(0)}>⇤</button>
-    <button type="button" aria-label="Step back" disabled={view.shown === 0} onclick={() => view.go(view.shown - 1)}>←</button>
+    <button
+      type="button"
+      aria-label="Empty sheet"
+      disabled={view.shown === 0}
+      onclick={() => view.go(0)}>⇤</button
+    >
+    <button
+      type="button"
+      aria-label="Step back"
+      disabled={view.shown === 0}
+      onclick={() => view.go(view.shown - 1)}>←</button
+    >
     <span class="figures">{view.shown} / {view.steps.length}</span>
     <button
       type="button"
@@ -78,7 +88,8 @@
       <dd class="figures">{view.steps.length}</dd>
     </div>
     <p class="faint small">
-      Difficulty in logits, 0 for an average item; both are {skill.weights.origin === 'starting estimate'
+      Difficulty in logits, 0 for an average item; both are {skill.weights.origin ===
+      'starting estimate'
         ? 'starting estimates'
         : 'estimated from marked scripts'}.
     </p>
@@ -93,7 +104,10 @@
         {#each view.item.errorPatterns as { id, title, answer } (id)}
           <tr title={skill.words.errorPatterns[id]!.reading}>
             <td class="number">{writeNumeral(answer, style)}</td>
-            <td>{title}<span class="visually-hidden">: {skill.words.errorPatterns[id]!.reading}</span></td>
+            <td
+              >{title}<span class="visually-hidden">: {skill.words.errorPatterns[id]!.reading}</span
+              ></td
+            >
           </tr>
         {/each}
       </tbody>
@@ -138,7 +152,7 @@
   }
   .facts {
     display: grid;
-    grid-template-columns: repeat(3, auto) ;
+    grid-template-columns: repeat(3, auto);
     justify-content: space-between;
     border-block: 1px solid var(--rule);
     padding: 0.4rem 0;

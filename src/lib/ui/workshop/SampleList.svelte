@@ -16,7 +16,10 @@
   let { skill, sample, controls, style, chosen, onchoose, onmore }: Props = $props();
 
   const items = $derived(
-    sample.map((given) => ({ line: skill.print(given), item: analyseItem(skill, given, { style }) }))
+    sample.map((given) => ({
+      line: skill.print(given),
+      item: analyseItem(skill, given, { style })
+    }))
   );
 </script>
 
@@ -29,7 +32,9 @@
     <li>
       <button type="button" aria-pressed={line === chosen} onclick={() => onchoose(line)}>
         <span class="sum figures">{line}</span>
-        <span class="answer figures"><span class="faint">=</span> {writeNumeral(item.answer, style)}</span>
+        <span class="answer figures"
+          ><span class="faint">=</span> {writeNumeral(item.answer, style)}</span
+        >
         <FeatureChips {skill} features={item.features} {controls} />
       </button>
     </li>

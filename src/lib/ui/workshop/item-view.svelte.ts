@@ -34,7 +34,9 @@ export class ItemView {
     Object.fromEntries(this.steps.slice(0, this.shown).map(({ id, text }) => [id, text]))
   );
   current = $derived.by(() => this.steps[this.shown - 1]?.id ?? null);
-  explanation = $derived.by(() => this.steps[this.shown - 1]?.explanation ?? 'Nothing is written yet.');
+  explanation = $derived.by(
+    () => this.steps[this.shown - 1]?.explanation ?? 'Nothing is written yet.'
+  );
   /** Values that are still to be used after the step just shown. */
   heldCount = $derived.by(() => this.held[this.shown - 1]?.length ?? 0);
 

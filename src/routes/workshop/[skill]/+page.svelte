@@ -54,7 +54,8 @@
 
   function keys(event: KeyboardEvent) {
     if ((event.target as HTMLElement).matches('input, textarea, select')) return;
-    if (event.key.toLowerCase() === 'n' && !event.ctrlKey && !event.metaKey && !event.altKey) another();
+    if (event.key.toLowerCase() === 'n' && !event.ctrlKey && !event.metaKey && !event.altKey)
+      another();
   }
 
   const change = (name: string, control: Control) =>
@@ -122,8 +123,16 @@
     <form method="POST" action="/papers?/start" class="start">
       <input type="hidden" name="skill" value={skill.id} />
       <input type="hidden" name="controls" value={JSON.stringify(data.controls)} />
-      <button type="submit" name="with" value="ladder">Start a practice ladder</button>
-      <button type="submit" name="with" value="controls" disabled={possibilities?.count === 0n}>
+      <button type="submit" class="main-button" name="with" value="ladder"
+        >Start a practice ladder</button
+      >
+      <button
+        type="submit"
+        class="side-button"
+        name="with"
+        value="controls"
+        disabled={possibilities?.count === 0n}
+      >
         Start a paper with these items
       </button>
     </form>
@@ -178,20 +187,6 @@
     flex-wrap: wrap;
     gap: 0.6rem;
     margin-top: 0.2rem;
-  }
-  .start button {
-    padding: 0.4rem 0.9rem;
-    border: 1px solid var(--accent);
-    color: var(--accent);
-    background: var(--leaf);
-    font-weight: 700;
-  }
-  .start button:first-of-type {
-    background: var(--accent);
-    color: var(--on-accent);
-  }
-  .start button:disabled {
-    opacity: 0.5;
   }
   .nothing {
     padding: 2rem 1rem;

@@ -1,0 +1,203 @@
+<script lang="ts">
+  import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { isMarked, type NumberedItem } from '@zealous-quill/core/papers';
+  import { analyseItem, skillOf } from '@zealous-quill/core/skills';
+  import { dragHandle } from 'svelte-dnd-action';
+  import { logit } from '../format';
+  import FeatureChips from '../workshop/FeatureChips.svelte';
+
+  interface Props {
+    numbered: NumberedItem;
+    style: HouseStyle;
+    isFrozen: boolean;
+    onlock: () => void;
+    onreplace: () => void;
+    onremove: () => void;
+    onedit: (given: unknown) => void;
+    onmove: (by: number) => void;
+  }
+
+  let { numbered, style, isFrozen, onlock, onreplace, onremove, onedit, onmove }: Props = $props();
+
+  const skill = $derived(skillOf(numbered.rung.skill));
+  const line = $derived(skill.print(numbered.entry.given));
+  let typed = $state<string | null>(null);
+  const given = $derived(typed === null ? undefined : skill.parse(typed));
+  const item = $derived(
+    given === undefined
+      ? numbered.item
+      : analyseItem(skill, given, { school: numbered.rung.school })
+  );
+
+  function accept() {
+    if (given === undefined) return;
+    if (typed !== line) onedit(given);
+    typed = null;
+  }
+
+  function editKeys(event: KeyboardEvent) {
+    if (event.key === 'Enter') accept();
+    if (event.key === 'Escape') typed = null;
+    event.stopPropagation();
+  }
+
+  function moveKeys(event: KeyboardEvent) {
+    if (!event.altKey || isFrozen) return;
+    const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    event.stopPropagation();
+    onmove(by);
+  }
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+<div class="row" role="group" aria-label="Item {numbered.number}" onkeydown={moveKeys}>
+  {#if !isFrozen}
+    <span
+      class="grip"
+      use:dragHandle
+      aria-label="Move item {numbered.number}"
+      title="Drag, or Alt with ↑ ↓">⠿</span
+    >
+  {/if}
+  <span class="number figures">{numbered.number}</span>
+  <div class="body">
+    {#if typed !== null}
+      <!-- svelte-ignore a11y_autofocus -->
+      <input
+        class="figures"
+        bind:value={typed}
+        autofocus
+        aria-label="Numbers of item {numbered.number}"
+        aria-invalid={given === undefined}
+        onkeydown={editKeys}
+        onblur={accept}
+      />
+      {#if given === undefined}<span class="problem"
+          >Not an item of {skill.words.title.toLowerCase()}.</span
+        >{/if}
+    {:else if isFrozen}
+      <span class="sum figures">{line}</span>
+    {:else}
+      <button
+        type="button"
+        class="sum figures"
+        title="Change the numbers"
+        onclick={() => (typed = line)}>{line}</button
+      >
+    {/if}
+    <span class="answer figures"
+      ><span class="faint">=</span> {writeNumeral(item.answer, style)}</span
+    >
+    <FeatureChips {skill} features={item.features} controls={numbered.rung.controls} />
+    {#if numbered.entry.edited}<span class="edited">typed by hand</span>{/if}
+  </div>
+  <span class="difficulty figures" title="Predicted difficulty in logits"
+    >{logit(item.difficulty)}</span
+  >
+  <span class="marks">{isMarked(numbered.rung) ? `[${numbered.marks}]` : ''}</span>
+  {#if !isFrozen}
+    <span class="acts">
+      <button
+        type="button"
+        class="lock"
+        aria-pressed={numbered.entry.locked}
+        title={numbered.entry.locked ? 'Kept when the rung is drawn again' : 'Keep this one'}
+        onclick={onlock}
+        >{numbered.entry.locked ? 'kept' : 'keep'}<span class="visually-hidden">
+          item {numbered.number}</span
+        ></button
+      >
+      <button
+        type="button"
+        title="Another one like it"
+        disabled={numbered.entry.locked}
+        onclick={onreplace}
+      >
+        other<span class="visually-hidden"> for item {numbered.number}</span>
+      </button>
+      <button type="button" title="Take it off the paper" onclick={onremove}
+        >×<span class="visually-hidden"> remove item {numbered.number}</span></button
+      >
+    </span>
+  {/if}
+</div>
+
+<style>
+  .row {
+    display: flex;
+    gap: 0.5rem;
+    align-items: baseline;
+    padding: 0.24rem 0.5rem 0.24rem 0.2rem;
+    border-top: 1px solid var(--rule);
+    background: var(--leaf);
+  }
+  .grip {
+    cursor: grab;
+    color: var(--faint);
+    padding: 0 0.1rem;
+  }
+  .number {
+    min-width: 1.5rem;
+    text-align: right;
+    font-weight: 700;
+  }
+  .body {
+    flex: 1;
+    min-width: 0;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 0.7rem;
+    align-items: baseline;
+  }
+  .sum {
+    text-align: left;
+    overflow-wrap: anywhere;
+    min-width: 6.6rem;
+  }
+  button.sum:hover {
+    color: var(--accent);
+    text-decoration: underline;
+  }
+  input {
+    flex: 1 1 60%;
+    padding: 0 0.3rem;
+  }
+  .problem {
+    color: var(--slip);
+    font-size: 0.86rem;
+  }
+  .edited {
+    font-size: 0.8rem;
+    color: var(--lamp);
+  }
+  .difficulty {
+    min-width: 2.4rem;
+    text-align: right;
+    font-size: 0.88rem;
+  }
+  .marks {
+    min-width: 1.6rem;
+    text-align: right;
+    color: var(--faint);
+    font-size: 0.88rem;
+  }
+  .acts {
+    display: flex;
+    gap: 0.55rem;
+    font-size: 0.88rem;
+    color: var(--faint);
+  }
+  .acts button:hover:not(:disabled) {
+    color: var(--accent);
+    text-decoration: underline;
+  }
+  .acts button:disabled {
+    opacity: 0.4;
+  }
+  .lock[aria-pressed='true'] {
+    color: var(--lamp);
+    font-weight: 700;
+  }
+</style>

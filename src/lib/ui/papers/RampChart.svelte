@@ -1,0 +1,132 @@
+<script lang="ts">
+  import type { NumberedItem, Paper } from '@zealous-quill/core/papers';
+  import type { ApexOptions } from 'apexcharts';
+  import { onMount } from 'svelte';
+
+  interface Props {
+    items: readonly NumberedItem[];
+    ramp: Paper['ramp'];
+    isFrozen: boolean;
+    onramp: (ramp: Paper['ramp']) => void;
+  }
+
+  let { items, ramp, isFrozen, onramp }: Props = $props();
+
+  let host: HTMLElement;
+  let chart = $state.raw<{ updateOptions(options: ApexOptions): void; destroy(): void } | null>(
+    null
+  );
+
+  const wanted = $derived(
+    items.map((_, at) => ramp.from + ((ramp.to - ramp.from) * at) / Math.max(1, items.length - 1))
+  );
+
+  function options(): ApexOptions {
+    const css = getComputedStyle(document.documentElement);
+    const colour = (name: string) => css.getPropertyValue(name).trim();
+    return {
+      chart: {
+        type: 'line',
+        height: 280,
+        toolbar: { show: false },
+        animations: { enabled: false },
+        fontFamily: 'Alegreya Sans',
+        foreColor: colour('--faint'),
+        zoom: { enabled: false }
+      },
+      series: [
+        { name: 'predicted', data: items.map(({ item }) => item.difficulty) },
+        { name: 'wanted', data: wanted.map((value) => Math.round(value * 100) / 100) }
+      ],
+      colors: [colour('--accent'), colour('--lamp')],
+      stroke: { width: [0, 2], dashArray: [0, 5], curve: 'straight' },
+      markers: { size: [5, 0], shape: 'square', strokeColors: colour('--leaf') },
+      xaxis: {
+        categories: items.map(({ number }) => String(number)),
+        title: { text: 'item' },
+        tooltip: { enabled: false }
+      },
+      yaxis: {
+        min: Math.floor(Math.min(-2, ramp.from, ramp.to)),
+        max: Math.ceil(Math.max(2, ramp.from, ramp.to)),
+        tickAmount: 4,
+        title: { text: 'difficulty in logits' },
+        decimalsInFloat: 1
+      },
+      grid: { borderColor: colour('--rule') },
+      legend: { position: 'top', horizontalAlign: 'left' },
+      tooltip: { theme: document.documentElement.classList.contains('dark') ? 'dark' : 'light' }
+    };
+  }
+
+  onMount(() => {
+    let gone = false;
+    void import('apexcharts').then(({ default: ApexCharts }) => {
+      if (gone) return;
+      const made = new ApexCharts(host, options());
+      void made.render();
+      chart = made;
+    });
+    return () => {
+      gone = true;
+      chart?.destroy();
+    };
+  });
+
+  $effect(() => {
+    void [items, wanted];
+    chart?.updateOptions(options());
+  });
+</script>
+
+<div
+  bind:this={host}
+  role="img"
+  aria-label="Predicted difficulty of each item against the wanted ramp"
+></div>
+<div class="wanted">
+  <label>
+    wanted at the first item
+    <input
+      type="number"
+      step="0.5"
+      min="-8"
+      max="8"
+      value={ramp.from}
+      disabled={isFrozen}
+      onchange={(event) => onramp({ ...ramp, from: event.currentTarget.valueAsNumber || 0 })}
+    />
+  </label>
+  <label>
+    at the last
+    <input
+      type="number"
+      step="0.5"
+      min="-8"
+      max="8"
+      value={ramp.to}
+      disabled={isFrozen}
+      onchange={(event) => onramp({ ...ramp, to: event.currentTarget.valueAsNumber || 0 })}
+    />
+  </label>
+</div>
+<table class="visually-hidden">
+  <caption>Predicted difficulty by item</caption>
+  <tbody>
+    {#each items as { number, item } (number)}<tr><th>{number}</th><td>{item.difficulty}</td></tr
+      >{/each}
+  </tbody>
+</table>
+
+<style>
+  .wanted {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1.2rem;
+    font-size: 0.92rem;
+  }
+  input {
+    width: 4.6rem;
+    padding: 0.1rem 0.3rem;
+  }
+</style>

@@ -1,0 +1,59 @@
+<script lang="ts">
+  import type { Outline } from '@zealous-quill/core/papers';
+  import { skillOf } from '@zealous-quill/core/skills';
+  import { plural } from '../format';
+
+  let { outline, skills }: { outline: Outline; skills: readonly string[] } = $props();
+
+  const titles = $derived(
+    Object.fromEntries(
+      skills.flatMap((id) =>
+        Object.entries(skillOf(id).words.errorPatterns).map(([pattern, { title }]) => [
+          pattern,
+          title
+        ])
+      )
+    )
+  );
+  const most = $derived(Math.max(1, ...outline.reveals.shows.map(({ items }) => items)));
+</script>
+
+<p class="small faint">
+  On how many of the marked items each error pattern would change the answer.
+</p>
+<table class="plain-table">
+  <tbody>
+    {#each outline.reveals.shows as { pattern, items } (pattern)}
+      <tr>
+        <td>{titles[pattern]}</td>
+        <td class="number">{items}</td>
+        <td class="bar"><span style:width="{(100 * items) / most}%"></span></td>
+      </tr>
+    {/each}
+  </tbody>
+</table>
+<p class="note">
+  {#if outline.reveals.confused.length === 0}
+    Every pair of patterns that shows is told apart by some item.
+  {:else}
+    {plural(outline.reveals.confused.length, 'pair')} that no item tells apart:
+    {outline.reveals.confused
+      .map(([one, other]) => `${titles[one]} and ${titles[other]?.toLowerCase()}`)
+      .join('; ')}.
+  {/if}
+</p>
+
+<style>
+  .bar {
+    width: 45%;
+    vertical-align: middle;
+  }
+  .bar span {
+    display: block;
+    height: 0.7rem;
+    background: var(--accent);
+  }
+  .note {
+    margin-top: 0.7rem;
+  }
+</style>

@@ -1,0 +1,183 @@
+<script lang="ts">
+  import type { HouseStyle } from '@zealous-quill/core/house-style';
+  import {
+    rungKinds,
+    rungWords,
+    type NumberedItem,
+    type PaperItem,
+    type Rung
+  } from '@zealous-quill/core/papers';
+  import { skillOf } from '@zealous-quill/core/skills';
+  import { dragHandle, dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
+  import { controlText } from '../controls/choices';
+  import ItemRow from './ItemRow.svelte';
+  import type { PaperEditor } from './paper-editor.svelte';
+
+  interface Props {
+    editor: PaperEditor;
+    rung: Rung;
+    at: number;
+    numbered: readonly NumberedItem[];
+    style: HouseStyle;
+    isFrozen: boolean;
+    onplan: () => void;
+  }
+
+  let { editor, rung, at, numbered, style, isFrozen, onplan }: Props = $props();
+
+  const skill = $derived(skillOf(rung.skill));
+  const asks = $derived(
+    Object.entries(rung.controls)
+      .map(
+        ([name, control]) =>
+          `${skill.words.features[name]!.title.toLowerCase()} ${controlText(control)}`
+      )
+      .join(' · ')
+  );
+  /** While items are dragged, their order is the drag's. */
+  let dragged = $state.raw<PaperItem[] | null>(null);
+  const items = $derived(dragged ?? rung.items);
+  const numberedOf = (item: PaperItem) => numbered.find(({ entry }) => entry.id === item.id);
+
+  function consider(event: CustomEvent<DndEvent<PaperItem>>) {
+    dragged = event.detail.items;
+  }
+
+  function finish(event: CustomEvent<DndEvent<PaperItem>>) {
+    const { items, info } = event.detail;
+    if (info.trigger !== TRIGGERS.DRAG_STOPPED)
+      editor.changeRung(rung.id, (old) => ({ ...old, items }));
+    dragged = null;
+  }
+
+  const withItem = (id: string, change: (item: PaperItem) => PaperItem) =>
+    editor.changeRung(rung.id, (old) => ({
+      ...old,
+      items: old.items.map((item) => (item.id === id ? change(item) : item))
+    }));
+
+  function moveKeys(event: KeyboardEvent) {
+    const by = event.altKey && !isFrozen ? { ArrowUp: -1, ArrowDown: 1 }[event.key] : undefined;
+    if (by === undefined) return;
+    event.preventDefault();
+    editor.moveRung(rung.id, by);
+  }
+</script>
+
+<section class="rung leaf" aria-label="Rung {at + 1}: {rungWords[rung.kind].title}">
+  <!-- svelte-ignore a11y_no_static_element_interactions -->
+  <header onkeydown={moveKeys}>
+    {#if !isFrozen}
+      <span
+        class="grip"
+        use:dragHandle
+        aria-label="Move rung {at + 1}"
+        title="Drag, or Alt with ↑ ↓">⠿</span
+      >
+      <select
+        class="bare"
+        value={rung.kind}
+        aria-label="Kind of rung {at + 1}"
+        onchange={(event) => {
+          const kind = event.currentTarget.value as Rung['kind'];
+          editor.changeRung(rung.id, (old) => ({ ...old, kind }));
+        }}
+      >
+        {#each rungKinds as kind (kind)}<option value={kind}>{rungWords[kind].title}</option>{/each}
+      </select>
+    {:else}
+      <h2>{rungWords[rung.kind].title}</h2>
+    {/if}
+    <p class="asks">{asks || 'no controls'}</p>
+    {#if !isFrozen}
+      <span class="acts">
+        <button type="button" class="quiet-link" onclick={onplan}>controls</button>
+        <button type="button" class="quiet-link" onclick={() => editor.draw(rung.id)}
+          >draw again</button
+        >
+        <button
+          type="button"
+          class="quiet-link"
+          onclick={() =>
+            editor.change({
+              ...editor.paper,
+              rungs: editor.paper.rungs.filter(({ id }) => id !== rung.id)
+            })}>remove<span class="visually-hidden"> rung {at + 1}</span></button
+        >
+      </span>
+    {/if}
+  </header>
+  {#if editor.drawProblems[rung.id]}<p class="problem" role="alert">
+      {editor.drawProblems[rung.id]}
+    </p>{/if}
+  <div
+    use:dragHandleZone={{
+      items,
+      type: rung.id,
+      flipDurationMs: 120,
+      dropTargetStyle: {},
+      dragDisabled: isFrozen
+    }}
+    onconsider={consider}
+    onfinalize={finish}
+  >
+    {#each items as item (item.id)}
+      {@const entry = numberedOf(item)}
+      <div>
+        {#if entry}
+          <ItemRow
+            numbered={entry}
+            {style}
+            {isFrozen}
+            onlock={() => withItem(item.id, (old) => ({ ...old, locked: !old.locked }))}
+            onreplace={() => editor.replace(rung.id, item.id)}
+            onremove={() =>
+              editor.changeRung(rung.id, (old) => ({
+                ...old,
+                items: old.items.filter(({ id }) => id !== item.id)
+              }))}
+            onedit={(given) =>
+              withItem(item.id, (old) => ({ ...old, given, edited: true, locked: true }))}
+            onmove={(by) => editor.moveItem(rung.id, item.id, by)}
+          />
+        {/if}
+      </div>
+    {/each}
+  </div>
+</section>
+
+<style>
+  .rung {
+    margin-bottom: 0.7rem;
+  }
+  header {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 0.6rem;
+    align-items: baseline;
+    padding: 0.35rem 0.5rem 0.35rem 0.3rem;
+    background: var(--raised);
+  }
+  header select {
+    font-weight: 700;
+    padding: 0.05rem 1.8rem 0.05rem 0.4rem;
+  }
+  .grip {
+    cursor: grab;
+    color: var(--faint);
+  }
+  .asks {
+    flex: 1 1 10rem;
+    font-size: 0.86rem;
+    color: var(--faint);
+  }
+  .acts {
+    display: flex;
+    gap: 0.8rem;
+    font-size: 0.9rem;
+  }
+  .problem {
+    color: var(--slip);
+    padding: 0.3rem 0.6rem;
+  }
+</style>

@@ -1,0 +1,56 @@
+import { controlsSchema, fromPlans, startLadder, type Paper } from '@zealous-quill/core/papers';
+import { drawItems, findSkill, type Controls } from '@zealous-quill/core/skills';
+import { LARGEST_SEED } from '@zealous-quill/core/spaces';
+import { db } from '$lib/server/database/connection';
+import { createPaper, deletePaper, listPapers } from '$lib/server/database/papers';
+import { idOf, textOf } from '$lib/server/forms';
+import { fail, redirect } from '@sveltejs/kit';
+import { randomInt } from 'node:crypto';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = () => ({ papers: listPapers(db()) });
+
+export const actions: Actions = {
+  /** A new paper from a skill: its usual ladder, or one rung with the controls of the workshop. */
+  start: async ({ request }) => {
+    const form = await request.formData();
+    const skill = findSkill(textOf(form, 'skill'));
+    if (!skill) return fail(400, { problem: 'There is no such skill.' });
+    const seed = randomInt(LARGEST_SEED + 1);
+    const withControls = textOf(form, 'with') === 'controls';
+    const paper = withControls
+      ? fromControls(skill.id, textOf(form, 'controls'), seed)
+      : startLadder(skill.id, skill.words.title, seed);
+    if (!paper) return fail(400, { problem: 'No paper can be made with these controls.' });
+    redirect(303, `/papers/${createPaper(db(), paper)}`);
+  },
+  remove: async ({ request }) => {
+    const id = idOf((await request.formData()).get('id'));
+    if (id === undefined || !deletePaper(db(), id)) {
+      return fail(409, { problem: 'A paper that has been sat is kept.' });
+    }
+  }
+};
+
+function fromControls(skillId: string, text: string, seed: number): Paper | undefined {
+  const skill = findSkill(skillId)!;
+  const controls = readControlsText(text);
+  if (!controls) return undefined;
+  const most = drawItems(skill, { controls, count: 1000, seed, orderless: true });
+  const count = most.ok
+    ? 8
+    : most.error.code === 'too-few'
+      ? Math.min(8, Number(most.error.population))
+      : 0;
+  if (count === 0) return undefined;
+  return fromPlans(skill.words.title, seed, [{ skill: skillId, kind: 'bare', controls, count }]);
+}
+
+function readControlsText(text: string): Controls | undefined {
+  try {
+    const parsed = controlsSchema.safeParse(JSON.parse(text));
+    return parsed.success ? (parsed.data as Controls) : undefined;
+  } catch {
+    return undefined;
+  }
+}

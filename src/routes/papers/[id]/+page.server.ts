@@ -1,0 +1,39 @@
+import { db } from '$lib/server/database/connection';
+import { listClasses } from '$lib/server/database/classes';
+import { newEdition, readPaper } from '$lib/server/database/papers';
+import { sitPaper } from '$lib/server/database/sittings';
+import { idOf, textOf } from '$lib/server/forms';
+import { error, fail, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ params }) => {
+  const stored = readPaper(db(), idOf(params.id) ?? 0);
+  if (!stored) error(404, 'There is no such paper.');
+  const { id, version, edition, isSat, ...paper } = stored;
+  return { id, version, edition, isSat, paper, classes: listClasses(db()) };
+};
+
+const problems = {
+  missing: 'Choose a class.',
+  'no-items': 'There is nothing to mark on this paper: add a rung that pupils do on their own.',
+  'no-pupils': 'This class has no pupils yet.',
+  twice: 'This class has sat the paper on that day already.'
+} as const;
+
+export const actions: Actions = {
+  sit: async ({ params, request }) => {
+    const form = await request.formData();
+    const satOn = textOf(form, 'satOn');
+    if (!/^\d{4}-\d\d-\d\d$/.test(satOn) || Number.isNaN(Date.parse(satOn))) {
+      return fail(400, { problem: 'Say on which day it was sat.' });
+    }
+    const result = sitPaper(db(), idOf(params.id) ?? 0, idOf(form.get('class')) ?? 0, satOn);
+    if (!result.ok) return fail(400, { problem: problems[result.code] });
+    redirect(303, `/marking/${result.id}`);
+  },
+  edition: ({ params }) => {
+    const id = newEdition(db(), idOf(params.id) ?? 0);
+    if (id === undefined) error(404, 'There is no such paper.');
+    redirect(303, `/papers/${id}`);
+  }
+};

@@ -1,0 +1,23 @@
+import { paperSchema } from '@zealous-quill/core/papers';
+import { db } from '$lib/server/database/connection';
+import { savePaper } from '$lib/server/database/papers';
+import { idOf } from '$lib/server/forms';
+import { fail, post, reply } from '$lib/server/api/reply';
+import { z } from 'zod';
+import type { RequestHandler } from './$types';
+
+const request = z.strictObject({ version: z.int().min(1), paper: paperSchema });
+
+const messages = {
+  changed: 'This paper was saved elsewhere since you opened it.',
+  sat: 'A paper that has been sat stays as it was; make a new edition.',
+  missing: 'This paper has been removed.'
+} as const;
+
+/** Saves over the version that was read; says so if that is not the newest any more. */
+export const POST: RequestHandler = ({ params, request: sent }) =>
+  post(request, ({ version, paper }) => {
+    const result = savePaper(db(), idOf(params.id) ?? 0, version, paper);
+    if (result.ok) return reply({ version: result.version });
+    return fail(result.code === 'missing' ? 404 : 409, result.code, messages[result.code]);
+  })({ request: sent });
