@@ -54,12 +54,25 @@ function pairs(
   );
 }
 
+/**
+ * Whether an evaluation gives everything that was written. Squares that are read across agree as soon as
+ * they read the same number: a pattern's 12 and 14 in two squares may stand as four figures in four.
+ */
 function agrees(graph: Graph, values: Values, written: Written): boolean {
+  const readAlike = readsAlike(graph, values, written);
   return [...written].every(([id, value]) => {
     const step = stepOf(graph, id);
     return (
+      readAlike.has(id) ||
       sameValue(step, value, values.get(id)) ||
       (step.accepts?.(value, (used) => values.get(used)) ?? false)
     );
   });
+}
+
+function readsAlike(graph: Graph, values: Values, written: Written): ReadonlySet<string> {
+  const answer = stepOf(graph, ANSWER);
+  if (!answer.assembled) return new Set();
+  const read = answer.rule((id) => written.get(id) ?? stepOf(graph, id).leftOut);
+  return new Set(sameValue(answer, read, values.get(ANSWER)) ? answer.uses : []);
 }

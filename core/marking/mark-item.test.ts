@@ -102,6 +102,14 @@ test('several patterns that give the same answer tie', () => {
   assert.deepEqual(tied, ['total-written-whole', 'left-to-right']);
 });
 
+test('figures that a pattern writes into one square may stand in several', () => {
+  // 96 + 7 with each total written whole is 9 and 13: 913 in three squares.
+  assert.deepEqual(mark('96 + 7', digits('3', '1', '9')).diagnosis, [
+    { patterns: ['total-written-whole'], explains: 'working' },
+    { patterns: ['left-to-right'], explains: 'working' }
+  ]);
+});
+
 test('two patterns together explain what neither does alone', () => {
   const both = mark('358 + 967', { answer: '215' }).diagnosis;
   assert.deepEqual(both, [

@@ -72,6 +72,10 @@ export interface RungPlan {
 /** The skill's sentences, through the house style. */
 export interface SkillWords<Given> {
   readonly title: string;
+  /** A typical item on one line, as it may be typed. */
+  readonly example: string;
+  /** How an item is typed, in one sentence, for those who typed something else. */
+  readonly howToType: string;
   readonly features: Readonly<Record<string, FeatureWords>>;
   readonly errorPatterns: Readonly<Record<string, PatternWords>>;
   /** What the pupil is asked, in one sentence. */

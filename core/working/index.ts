@@ -1,3 +1,4 @@
+export { spreadAnswer } from './spread';
 export { emptyPicture, pictureOf, type Picture, type PictureMark } from './picture';
 export { wholeNumber, type Reading, type Value } from './value';
 export {

@@ -5,6 +5,8 @@ import { addendDigits, columnsOf, type Given } from './columns';
 
 export const words: SkillWords<Given> = {
   title: 'Column addition',
+  example: '4876 + 365',
+  howToType: 'Write two to six whole numbers of up to 12 digits with + between them.',
   features: {
     addends: { title: 'Addends', meaning: 'how many numbers are added' },
     digits: { title: 'Digits', meaning: 'digits of the longest addend' },

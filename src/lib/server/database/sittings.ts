@@ -1,6 +1,6 @@
 import { isMarked, outline } from '@zealous-quill/core/papers';
 import { schemeOf } from '@zealous-quill/core/papers';
-import { asc, count, desc, eq, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, sql } from 'drizzle-orm';
 import { version } from '../version';
 import type { Db } from './connection';
 import { log } from './logbook';
@@ -10,6 +10,7 @@ import {
   paperItems,
   papers,
   pupils,
+  responses,
   scripts,
   sections,
   sittings,
@@ -149,6 +150,26 @@ export function satItems(db: Pick<Db, 'select'>, paperId: number): SatItem[] {
   return rows
     .map(({ id, kind, derived }, at) => ({ id, kind, number: at + 1, ...derived! }))
     .filter((item) => isMarked(item));
+}
+
+/** The first item of a sitting that is not marked on every script. */
+export function firstUnmarkedItem(
+  db: Db,
+  sittingId: number,
+  items: readonly SatItem[]
+): SatItem | undefined {
+  const scriptCount = listScripts(db, sittingId).length;
+  const marked = new Map(
+    db
+      .select({ itemId: responses.itemId, n: count() })
+      .from(responses)
+      .innerJoin(scripts, eq(scripts.id, responses.scriptId))
+      .where(and(eq(scripts.sittingId, sittingId), eq(responses.isMarked, true)))
+      .groupBy(responses.itemId)
+      .all()
+      .map(({ itemId, n }) => [itemId, n])
+  );
+  return items.find(({ id }) => (marked.get(id) ?? 0) < scriptCount);
 }
 
 export interface ScriptSummary {

@@ -74,9 +74,7 @@
         onkeydown={editKeys}
         onblur={accept}
       />
-      {#if given === undefined}<span class="problem"
-          >Not an item of {skill.words.title.toLowerCase()}.</span
-        >{/if}
+      {#if given === undefined}<span class="problem">{skill.words.howToType}</span>{/if}
     {:else if isFrozen}
       <span class="sum figures">{line}</span>
     {:else}

@@ -109,14 +109,14 @@
         <input
           class="figures"
           bind:value={typed}
-          placeholder="487 + 365"
+          placeholder={skill.words.example}
           aria-invalid={typed.trim() !== '' && !typedGiven}
           aria-describedby="typed-problem"
         />
       </label>
       <p id="typed-problem" class="problem" aria-live="polite">
         {#if typed.trim() !== '' && !typedGiven}
-          Write two to six whole numbers of up to 12 digits with + between them.
+          {skill.words.howToType}
         {/if}
       </p>
     </div>

@@ -1,0 +1,94 @@
+import type { SimulatedPupil } from '@zealous-quill/core/marking';
+
+/** Two invented classes of a moorland town of lantern makers. */
+export const demoClasses: readonly { name: string; pupils: readonly string[] }[] = [
+  {
+    name: '7 Amber',
+    pupils: [
+      'Oona Fell',
+      'Bram Wick',
+      'Tilda Mossop',
+      'Corin Peat',
+      'Isla Tarn',
+      'Jory Glass',
+      'Merrin Holt',
+      'Pell Candler',
+      'Saskia Rowan',
+      'Theo Brackenby',
+      'Wren Hollow',
+      'Alder Finch',
+      'Bettany Lowe',
+      'Cass Thornley',
+      'Dilys Marsh',
+      'Edrick Vane',
+      'Fenna Brook',
+      'Gethin Ash',
+      'Hester Lum',
+      'Idris Coombe',
+      'Juniper Sedge',
+      'Kit Larkin',
+      'Lowen Beck',
+      'Maud Tinder'
+    ]
+  },
+  {
+    name: '7 Copper',
+    pupils: [
+      'Nia Ember',
+      'Orrin Stane',
+      'Posy Wethers',
+      'Quill Hadley',
+      'Rafe Moorcroft',
+      'Sorrel Dale',
+      'Tamsin Grey',
+      'Ulric Penn',
+      'Vesper Knoll',
+      'Wilf Garrow',
+      'Yara Stone',
+      'Zennor Pike',
+      'Aveline Cross',
+      'Blythe Farrow',
+      'Ceri Whin',
+      'Dorrin Blaze',
+      'Elowen Shaw',
+      'Fitch Overy',
+      'Greta Spark',
+      'Hal Turnpike',
+      'Ivo Lantry',
+      'Jessamy Crag'
+    ]
+  }
+];
+
+const careful: SimulatedPupil = { holds: [], slipRate: 0.04, writesMarks: 0.7, leavesOut: 0.01 };
+const hasty: SimulatedPupil = { holds: [], slipRate: 0.18, writesMarks: 0.35, leavesOut: 0.05 };
+
+const holding = (pattern: string, degree: number, writesMarks: number): SimulatedPupil => ({
+  holds: [{ pattern, degree }],
+  slipRate: 0.06,
+  writesMarks,
+  leavesOut: 0.02
+});
+
+/** Habits that return through the register; most pupils have none. */
+const habits: readonly SimulatedPupil[] = [
+  careful,
+  holding('carry-dropped', 0.85, 0.2),
+  careful,
+  hasty,
+  careful,
+  holding('lone-digit-dropped', 0.9, 0.8),
+  careful,
+  holding('total-written-whole', 0.9, 0.1),
+  careful,
+  careful,
+  holding('aligned-left', 0.85, 0.7),
+  hasty,
+  careful,
+  holding('last-carry-dropped', 0.8, 0.9)
+];
+
+/** The habits of the pupil at a place in the register. */
+export function habitsOf(place: number): SimulatedPupil {
+  return habits[place % habits.length]!;
+}

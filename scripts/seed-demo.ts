@@ -1,0 +1,161 @@
+/* Fills a new database with the department of Lanternmoor School: classes, papers in every state, sittings. */
+import { simulate } from '@zealous-quill/core/marking';
+import { fromPlans, startLadder } from '@zealous-quill/core/papers';
+import { skillOf } from '@zealous-quill/core/skills';
+import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
+import { importPupils, listClasses } from '../src/lib/server/database/classes';
+import { openDatabase, type Db } from '../src/lib/server/database/connection';
+import { saveHouseStyle } from '../src/lib/server/database/house-style';
+import { createPaper, newEdition } from '../src/lib/server/database/papers';
+import { saveResponse, type GivenMarks } from '../src/lib/server/database/responses';
+import { simulatedWork } from '../src/lib/server/database/schema';
+import { listScripts, readSitting, satItems, sitPaper } from '../src/lib/server/database/sittings';
+import { defaultHouseStyle } from '@zealous-quill/core/house-style';
+import { demoClasses, habitsOf } from './demo/pupils';
+
+const SEED = 1847;
+const SKILL = 'column-addition';
+
+const db = openDatabase(process.env['DATABASE'] ?? 'data/demo.db');
+saveHouseStyle(db, { ...defaultHouseStyle, takingTen: 'exchange' });
+importPupils(
+  db,
+  demoClasses.flatMap(({ name, pupils }) =>
+    pupils.map((pupil, line) => ({ line, className: name, name: pupil }))
+  )
+);
+const [amber, copper] = listClasses(db).map(({ id }) => id) as [number, number];
+
+const lanterns = createPaper(db, startLadder(SKILL, 'Lantern counts: carrying', SEED));
+const railway = createPaper(
+  db,
+  fromPlans('Narrow-gauge fares: numbers of unequal length', SEED + 1, [
+    {
+      skill: SKILL,
+      kind: 'worked-example',
+      count: 1,
+      controls: { addends: 2, digits: 3, shortest: 2, carries: 1 }
+    },
+    {
+      skill: SKILL,
+      kind: 'gaps',
+      count: 1,
+      controls: { addends: 2, digits: 3, shortest: 2, carries: 2 }
+    },
+    {
+      skill: SKILL,
+      kind: 'set-out',
+      count: 4,
+      controls: { addends: 2, digits: 3, shortest: 2, carries: { min: 1 } }
+    },
+    {
+      skill: SKILL,
+      kind: 'bare',
+      count: 4,
+      controls: { addends: 2, digits: 4, shortest: { max: 3 }, carries: 2 }
+    },
+    {
+      skill: SKILL,
+      kind: 'harder',
+      count: 2,
+      controls: { addends: 2, digits: 4, carries: 4, ripples: { min: 1 } }
+    },
+    {
+      skill: SKILL,
+      kind: 'challenge',
+      count: 2,
+      controls: { addends: 3, digits: 4, shortest: { max: 3 }, largestCarry: 2 }
+    }
+  ])
+);
+const station = createPaper(
+  db,
+  fromPlans('Weather station: totals that make a new column', SEED + 2, [
+    {
+      skill: SKILL,
+      kind: 'worked-example',
+      count: 1,
+      controls: { addends: 2, digits: 3, newColumn: true, carries: 1 }
+    },
+    {
+      skill: SKILL,
+      kind: 'set-out',
+      count: 6,
+      controls: { addends: 2, digits: 3, newColumn: true, carries: { min: 2 } }
+    },
+    {
+      skill: SKILL,
+      kind: 'challenge',
+      count: 2,
+      controls: { addends: 4, digits: 3, newColumn: true, largestCarry: 3 }
+    }
+  ])
+);
+
+sit(copper, lanterns, '2026-11-12', 1);
+sit(amber, railway, '2026-11-19', 0.55);
+sit(copper, station, '2026-11-24', 0);
+newEdition(db, lanterns);
+createPaper(
+  db,
+  fromPlans('Bakery orders: three numbers and more', SEED + 3, [
+    {
+      skill: SKILL,
+      kind: 'worked-example',
+      count: 1,
+      controls: { addends: 3, digits: 3, carries: 2 }
+    },
+    {
+      skill: SKILL,
+      kind: 'bare',
+      count: 6,
+      controls: { addends: { min: 3, max: 4 }, digits: 3, carries: 2 }
+    },
+    {
+      skill: SKILL,
+      kind: 'challenge',
+      count: 2,
+      controls: { addends: 5, digits: 4, largestCarry: { min: 2 } }
+    }
+  ])
+);
+db.$client.close();
+
+/** A class sits a paper; simulated pupils write, and a share of the responses is marked. */
+function sit(classId: number, paperId: number, day: string, share: number): void {
+  const sat = sitPaper(db, paperId, classId, day);
+  if (!sat.ok) throw new Error(`seed-demo: sitting gives ${sat.code}`);
+  const items = satItems(db, readSitting(db, sat.id)!.paperId);
+  const scripts = listScripts(db, sat.id);
+  const toMark = Math.round(share * scripts.length * items.length);
+  let marked = 0;
+  items.forEach(({ id: itemId, item }) =>
+    scripts.forEach((script, place) => {
+      const random = seededRandom(partSeed(SEED, `${day}/${script.id}/${itemId}`));
+      const skill = skillOf(item.skill);
+      const { working, truth } = simulate(skill, item.given, item.school, habitsOf(place), random);
+      db.insert(simulatedWork)
+        .values({ scriptId: script.id, itemId, working, ...truth })
+        .run();
+      if (marked++ < toMark) mark(db, script.id, itemId, working, marked);
+    })
+  );
+}
+
+/** As a marker would enter it: a right answer alone, else the squares. Now and then a mark is changed. */
+function mark(
+  database: Db,
+  scriptId: number,
+  itemId: number,
+  working: Readonly<Record<string, string>>,
+  count: number
+): void {
+  const { answer = '', ...squares } = working;
+  const isLong =
+    answer.length > Object.keys(squares).filter((step) => step.startsWith('digit')).length + 1;
+  const given: GivenMarks =
+    count % 97 === 0 ? { M1: { given: 1, reason: 'method explained beside the squares' } } : {};
+  const state = { version: 0, isMarked: true, given, working: isLong ? { answer } : squares };
+  const saved = saveResponse(database, scriptId, itemId, state);
+  if (!saved.ok) throw new Error(`seed-demo: response gives ${saved.code}`);
+}

@@ -1,0 +1,148 @@
+<script lang="ts">
+  import { becauseWords } from '@zealous-quill/core/marking';
+  import type { MarkingDesk } from './desk.svelte';
+
+  let { desk, first = $bindable() }: { desk: MarkingDesk; first?: HTMLInputElement | undefined } =
+    $props();
+
+  /** Values typed but not yet given for want of a reason. */
+  let pending = $state<Record<string, number>>({});
+  let reasons = $state<Record<string, string>>({});
+  const lines = $derived(desk.marked.marks.lines);
+  const kinds = { M: 'method', A: 'accuracy', B: 'independent' };
+
+  $effect(() => {
+    void desk.place;
+    pending = {};
+    reasons = {};
+  });
+
+  function valueOf(id: string, proposed: number): number {
+    return pending[id] ?? desk.state.given[id]?.given ?? proposed;
+  }
+
+  function change(id: string, proposed: number, available: number, text: string) {
+    const value = Math.min(available, Math.max(0, Math.round(Number(text) || 0)));
+    if (value === proposed) {
+      delete pending[id];
+      desk.give(id, null, '');
+      return;
+    }
+    pending[id] = value;
+    give(id);
+  }
+
+  function give(id: string) {
+    const value = pending[id] ?? desk.state.given[id]?.given;
+    const reason = (reasons[id] ?? desk.state.given[id]?.reason ?? '').trim();
+    if (value === undefined || reason === '') return;
+    desk.give(id, value, reason);
+    delete pending[id];
+  }
+</script>
+
+<table>
+  <caption class="visually-hidden">Marks</caption>
+  <tbody>
+    {#each lines as { id, kind, awarded, available, because }, at (id)}
+      {@const value = valueOf(id, awarded)}
+      {@const isChanged = value !== awarded}
+      <tr class:changed={isChanged}>
+        <th scope="row" title="{kinds[kind]} mark">{id}</th>
+        <td class="value">
+          {#if at === 0}
+            <input
+              bind:this={first}
+              class="figures"
+              type="number"
+              min="0"
+              max={available}
+              {value}
+              aria-label="Mark {id}, of {available}"
+              onchange={(event) => change(id, awarded, available, event.currentTarget.value)}
+            />
+          {:else}
+            <input
+              class="figures"
+              type="number"
+              min="0"
+              max={available}
+              {value}
+              aria-label="Mark {id}, of {available}"
+              onchange={(event) => change(id, awarded, available, event.currentTarget.value)}
+            />
+          {/if}
+          <span class="faint">/ {available}</span>
+        </td>
+        <td class="because">{isChanged ? `proposed ${awarded}` : becauseWords[because]}</td>
+      </tr>
+      {#if isChanged}
+        <tr>
+          <td></td>
+          <td colspan="2">
+            <input
+              class="reason"
+              placeholder="Why? A changed mark needs a reason."
+              aria-label="Reason for mark {id}"
+              aria-invalid={id in pending}
+              maxlength="200"
+              value={reasons[id] ?? desk.state.given[id]?.reason ?? ''}
+              oninput={(event) => (reasons[id] = event.currentTarget.value)}
+              onchange={() => give(id)}
+            />
+            {#if id in pending}<span class="needed">Not changed until there is a reason.</span>{/if}
+          </td>
+        </tr>
+      {/if}
+    {/each}
+  </tbody>
+</table>
+<p class="total">
+  <strong class="figures">{desk.awarded}</strong> / {desk.marked.marks.available}
+  {#if Object.keys(desk.state.given).length > 0}
+    <span class="faint">proposed {desk.marked.marks.awarded}, changed by hand</span>
+  {/if}
+</p>
+
+<style>
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+  th {
+    text-align: left;
+    width: 2.2rem;
+  }
+  .value {
+    white-space: nowrap;
+    width: 5.4rem;
+  }
+  .value input {
+    width: 3rem;
+    padding: 0 0.2rem;
+    text-align: center;
+  }
+  .because {
+    font-size: 0.88rem;
+    color: var(--faint);
+  }
+  .changed .because {
+    color: var(--lamp);
+  }
+  .reason {
+    width: 100%;
+    padding: 0.1rem 0.4rem;
+  }
+  .needed {
+    font-size: 0.84rem;
+    color: var(--slip);
+  }
+  .total {
+    margin-top: 0.4rem;
+    border-top: 1.5px solid var(--ink);
+    padding-top: 0.2rem;
+  }
+  .total strong {
+    font-size: 1.5rem;
+  }
+</style>

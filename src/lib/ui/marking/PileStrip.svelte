@@ -1,0 +1,56 @@
+<script lang="ts">
+  import { keyOf, type MarkingDesk } from './desk.svelte';
+
+  let { desk, by }: { desk: MarkingDesk; by: 'script' | 'question' } = $props();
+
+  const words = { marked: 'marked', begun: 'begun', waiting: 'waiting' };
+</script>
+
+<ol aria-label="The pile">
+  {#each desk.pile as place, at (keyOf(place))}
+    {@const standing = desk.standing(place)}
+    {@const name = by === 'script' ? String(place.item.number) : place.script.name}
+    <li>
+      <button
+        type="button"
+        class={standing}
+        tabindex="-1"
+        aria-current={at === desk.at ? 'true' : undefined}
+        title="{name}: {words[standing]}"
+        onclick={() => desk.go(at)}
+      >
+        <span aria-hidden="true"
+          >{standing === 'marked' ? '●' : standing === 'begun' ? '◐' : '○'}</span
+        >
+        <span class="visually-hidden">{name}, {words[standing]}</span>
+      </button>
+    </li>
+  {/each}
+</ol>
+
+<style>
+  ol {
+    display: flex;
+    flex-wrap: wrap;
+  }
+  button {
+    width: 1.5rem;
+    height: 1.5rem;
+    border: 1px solid var(--grid);
+    background: var(--leaf);
+    margin: 0 0 -1px -1px;
+    font-size: 0.8rem;
+    line-height: 1;
+    color: var(--faint);
+  }
+  .marked {
+    color: var(--right);
+  }
+  .begun {
+    color: var(--lamp);
+  }
+  [aria-current] {
+    outline: 2px solid var(--accent);
+    outline-offset: -2px;
+  }
+</style>

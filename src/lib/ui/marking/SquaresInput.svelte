@@ -1,0 +1,135 @@
+<script lang="ts">
+  import type { HouseStyle } from '@zealous-quill/core/house-style';
+  import { verdictWords } from '@zealous-quill/core/marking';
+  import { stepOf } from '@zealous-quill/core/working';
+  import Sheet from '../sheet/Sheet.svelte';
+  import type { MarkingDesk } from './desk.svelte';
+  import { neighbour, nextSquare } from './squares';
+
+  interface Props {
+    desk: MarkingDesk;
+    style: HouseStyle;
+    inputs: Record<string, HTMLInputElement>;
+  }
+
+  let { desk, style, inputs = $bindable() }: Props = $props();
+
+  const item = $derived(desk.place.item.item);
+  const layout = $derived(desk.skill.layout(item.given, item.school, style));
+  const square = $derived(Math.min(3, 25 / layout.width));
+  const verdicts = $derived(new Map(desk.marked.steps.map((step) => [step.id, step.verdict])));
+
+  function focus(step: string | undefined): boolean {
+    const input = step === undefined ? undefined : inputs[step];
+    input?.focus();
+    input?.select();
+    return input !== undefined;
+  }
+
+  function typed(event: Event, step: string, role: string) {
+    const { value } = event.currentTarget as HTMLInputElement;
+    desk.write(step, value);
+    if (role === 'digit' && /^\d$/.test(value) && (event as InputEvent).data !== null) {
+      focus(nextSquare(desk.graph, layout, step));
+    }
+  }
+
+  const directions: Record<string, [number, number]> = {
+    ArrowLeft: [-1, 0],
+    ArrowRight: [1, 0],
+    ArrowUp: [0, -1],
+    ArrowDown: [0, 1]
+  };
+
+  function keys(event: KeyboardEvent, step: string) {
+    const direction = directions[event.key];
+    if (!direction || event.altKey || event.ctrlKey || event.metaKey) return;
+    event.preventDefault();
+    focus(neighbour(layout, step, ...direction));
+  }
+
+  function label(step: string): string {
+    const verdict = verdicts.get(step);
+    const name = desk.skill.words.label(stepOf(desk.graph, step), style);
+    return verdict ? `${name}, ${verdictWords[verdict].word}` : name;
+  }
+</script>
+
+<Sheet {layout} {square} label="Squares of item {desk.place.item.number}">
+  {#snippet cell({ step, role })}
+    {@const verdict = verdicts.get(step)}
+    {@const text = desk.state.working[step] ?? ''}
+    <input
+      bind:this={inputs[step]}
+      class="bare {role} {text !== '' || verdict === 'blank' ? verdict : ''}"
+      class:first={desk.marked.firstSlip === step}
+      class:long={text.length > 1}
+      type="text"
+      inputmode="numeric"
+      autocomplete="off"
+      maxlength="24"
+      data-digits
+      value={text}
+      aria-label={label(step)}
+      oninput={(event) => typed(event, step, role)}
+      onkeydown={(event) => keys(event, step)}
+      onfocus={(event) => event.currentTarget.select()}
+    />
+    {#if text !== '' && verdict && verdict !== 'correct'}
+      <span class="sign {verdict}" aria-hidden="true">{verdictWords[verdict].sign}</span>
+    {/if}
+  {/snippet}
+</Sheet>
+
+<style>
+  input {
+    width: 100%;
+    height: 100%;
+    padding: 0;
+    text-align: center;
+    font-family: var(--font-hand);
+    font-size: calc(var(--side) * 0.8);
+    border: 1px solid color-mix(in srgb, var(--faint) 55%, var(--leaf));
+    background: var(--leaf);
+    color: var(--pen);
+  }
+  input.carry {
+    border-style: dashed;
+  }
+  input.long {
+    font-size: calc(var(--side) * 0.45);
+  }
+  input:focus {
+    box-shadow: 0 0 0 2px var(--accent);
+  }
+  input.correct {
+    border: 1.5px solid var(--right);
+  }
+  input.follows-through {
+    background: var(--follows-soft);
+    border: 1.5px solid var(--follows);
+  }
+  input.slip,
+  input.unreadable {
+    background: var(--slip-soft);
+    border: 1.5px solid var(--slip);
+  }
+  input.first {
+    border: 3px double var(--slip);
+  }
+  .sign {
+    position: absolute;
+    right: 1px;
+    bottom: 0;
+    font-family: var(--font-sans);
+    font-size: 0.72rem;
+    pointer-events: none;
+  }
+  .sign.slip,
+  .sign.unreadable {
+    color: var(--slip);
+  }
+  .sign.follows-through {
+    color: var(--follows);
+  }
+</style>

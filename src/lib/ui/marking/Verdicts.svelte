@@ -1,0 +1,128 @@
+<script lang="ts">
+  import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { flagWords, slipWords, verdictWords } from '@zealous-quill/core/marking';
+  import { stepOf } from '@zealous-quill/core/working';
+  import type { MarkingDesk } from './desk.svelte';
+
+  let { desk, style }: { desk: MarkingDesk; style: HouseStyle } = $props();
+
+  const marked = $derived(desk.marked);
+  const isEmpty = $derived(Object.keys(desk.state.working).length === 0);
+  const title = (pattern: string) => desk.skill.words.errorPatterns[pattern]!.title;
+  const name = (step: string) => desk.skill.words.label(stepOf(desk.graph, step), style);
+  const explained = $derived(
+    marked.diagnosis.map(({ patterns }) => patterns.map(title).join(' with '))
+  );
+  const told = $derived(
+    marked.steps.filter(
+      ({ written, verdict }) => written !== null || (verdict === 'blank' && !isEmpty)
+    )
+  );
+</script>
+
+<p class="key">
+  Key <strong class="figures">{writeNumeral(desk.place.item.item.answer, style)}</strong>
+  {#if !isEmpty && marked.answer.verdict !== 'blank'}
+    <span class="verdict {marked.answer.verdict}">
+      {verdictWords[marked.answer.verdict].sign} answer {verdictWords[marked.answer.verdict].word}
+    </span>
+  {/if}
+</p>
+<div aria-live="polite">
+  {#if !isEmpty}
+    {#if marked.firstSlip}
+      <p class="first">
+        Went wrong first at: <strong>{name(marked.firstSlip).toLowerCase()}</strong>
+      </p>
+    {/if}
+    {#if explained.length === 1}
+      <p class="explained">
+        <strong>{explained[0]}</strong> explains {marked.diagnosis[0]!.explains === 'working'
+          ? 'all that is written'
+          : 'this answer'}.
+      </p>
+    {:else if explained.length > 1}
+      <p class="explained">
+        These tie: {#each explained as one, at (one)}{at > 0 ? ', ' : ''}<strong>{one}</strong
+          >{/each}.
+      </p>
+    {/if}
+    {#each marked.slips as { kind, step } (`${kind}${step}`)}
+      <p class="faint">
+        It could be a slip: {slipWords[kind]}{step ? ` (${name(step).toLowerCase()})` : ''}.
+      </p>
+    {/each}
+    {#each marked.flags as flag (flag)}<p class="flag">{flagWords[flag]}</p>{/each}
+  {/if}
+</div>
+{#if told.length > 0}
+  <ul>
+    {#each told as { id, written, own, verdict } (id)}
+      <li>
+        <span class="verdict {verdict}"
+          ><span class="sign">{verdictWords[verdict].sign}</span> {verdictWords[verdict].word}</span
+        >
+        <span>{name(id)}</span>
+        <span class="figures">
+          {written ?? '–'}{#if verdict === 'slip' && own !== null}<span class="faint">
+              for {own}</span
+            >{/if}
+        </span>
+      </li>
+    {/each}
+  </ul>
+{/if}
+
+<style>
+  .key {
+    display: flex;
+    gap: 0.6rem;
+    align-items: baseline;
+  }
+  .key strong {
+    font-size: 1.25rem;
+  }
+  .verdict {
+    white-space: nowrap;
+  }
+  .verdict.correct {
+    color: var(--right);
+  }
+  .verdict.slip,
+  .verdict.unreadable {
+    color: var(--slip);
+  }
+  .verdict.follows-through {
+    color: var(--follows);
+  }
+  .first {
+    color: var(--slip);
+  }
+  .explained {
+    background: var(--lamp-soft);
+    color: var(--lamp);
+    padding: 0.2rem 0.5rem;
+    margin: 0.2rem 0;
+  }
+  .flag {
+    border-left: 3px solid var(--lamp);
+    padding-left: 0.5rem;
+  }
+  ul {
+    margin-top: 0.4rem;
+    border-top: 1px solid var(--rule);
+    font-size: 0.9rem;
+  }
+  li {
+    display: grid;
+    grid-template-columns: 5.6rem 1fr auto;
+    gap: 0.4rem;
+    border-bottom: 1px solid var(--rule);
+    padding: 0.08rem 0;
+  }
+  .sign {
+    display: inline-block;
+    width: 0.9rem;
+    text-align: center;
+  }
+</style>

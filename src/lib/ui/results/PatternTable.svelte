@@ -1,0 +1,153 @@
+<script lang="ts">
+  interface Summary {
+    readonly pattern: string;
+    readonly skill: string;
+    readonly title: string;
+    readonly could: number;
+    readonly did: number;
+    readonly pupils: number;
+  }
+  interface Pupil {
+    readonly scriptId: number;
+    readonly name: string;
+    readonly evidence: readonly {
+      pattern: string;
+      could: number;
+      did: number;
+      probability: number;
+    }[];
+  }
+  interface Props {
+    patterns: readonly Summary[];
+    pupils: readonly Pupil[];
+    chosen: string | null;
+  }
+
+  let { patterns, pupils, chosen = $bindable() }: Props = $props();
+
+  const sorted = $derived(
+    [...patterns].sort((one, other) => other.pupils - one.pupils || other.did - one.did)
+  );
+  const holders = $derived(
+    pupils
+      .flatMap(({ scriptId, name, evidence }) =>
+        evidence.flatMap(({ pattern, could, did, probability }) =>
+          did > 0 && (chosen === null ? probability >= 0.5 : pattern === chosen)
+            ? [{ scriptId, name, pattern, could, did, probability }]
+            : []
+        )
+      )
+      .sort((one, other) => other.probability - one.probability)
+  );
+  const titles = $derived(
+    Object.fromEntries(patterns.map(({ pattern, title }) => [pattern, title]))
+  );
+
+  const sure = (probability: number) =>
+    probability > 0.995
+      ? 'over 99 %'
+      : probability < 0.01
+        ? 'under 1 %'
+        : `${Math.round(100 * probability)} %`;
+</script>
+
+<h2>Error patterns of the class</h2>
+<table class="plain-table">
+  <thead>
+    <tr>
+      <th>Pattern</th><th class="number">Pupils</th><th
+        class="number"
+        title="responses where it showed, of those where it could have">Did / could</th
+      >
+      <th><span class="visually-hidden">Practice</span></th>
+    </tr>
+  </thead>
+  <tbody>
+    {#each sorted as { pattern, skill, title, could, did, pupils } (pattern)}
+      <tr class:chosen={chosen === pattern}>
+        <td>
+          <button
+            type="button"
+            aria-pressed={chosen === pattern}
+            onclick={() => (chosen = chosen === pattern ? null : pattern)}>{title}</button
+          >
+        </td>
+        <td class="number">{pupils || '–'}</td>
+        <td class="number">{did} / {could}</td>
+        <td class="act">
+          <form method="POST" action="?/practise">
+            <input type="hidden" name="skill" value={skill} />
+            <input type="hidden" name="pattern" value={pattern} />
+            <button type="submit" class="quiet-link"
+              >practice<span class="visually-hidden"> against {title}</span></button
+            >
+          </form>
+        </td>
+      </tr>
+    {/each}
+  </tbody>
+</table>
+
+<h2>
+  {chosen === null
+    ? 'Pupils who probably hold one'
+    : `Pupils who showed: ${titles[chosen]?.toLowerCase()}`}
+</h2>
+{#if holders.length === 0}
+  <p class="faint">
+    {chosen === null
+      ? 'Nobody so far; with more items marked this may change.'
+      : 'Nobody showed it.'}
+  </p>
+{:else}
+  <table class="plain-table">
+    <thead>
+      <tr
+        ><th>Pupil</th>{#if chosen === null}<th>Pattern</th>{/if}<th class="number">Seen</th><th
+          class="number">How sure</th
+        ></tr
+      >
+    </thead>
+    <tbody>
+      {#each holders as { scriptId, name, pattern, could, did, probability } (`${scriptId}${pattern}`)}
+        <tr>
+          <td>{name}</td>
+          {#if chosen === null}<td>{titles[pattern]}</td>{/if}
+          <td class="number">{did} of {could}</td>
+          <td class="number">{sure(probability)}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+{/if}
+<p class="faint small">
+  “How sure” is the probability that a pupil holds the pattern, given what could have shown it and
+  did. It supposes that one item in ten goes wrong by a slip.
+</p>
+
+<style>
+  h2 {
+    margin-bottom: 0.2rem;
+  }
+  h2:not(:first-child) {
+    margin-top: 1.3rem;
+  }
+  td {
+    white-space: nowrap;
+  }
+  td:first-child {
+    white-space: normal;
+  }
+  td button:hover {
+    color: var(--accent);
+  }
+  .chosen td {
+    background: var(--lamp-soft);
+  }
+  .act {
+    text-align: right;
+  }
+  p {
+    margin-top: 0.5rem;
+  }
+</style>

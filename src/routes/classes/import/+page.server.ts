@@ -1,0 +1,57 @@
+import { classListWords, readClassList } from '@zealous-quill/core/exchange';
+import { db } from '$lib/server/database/connection';
+import { importPupils, knownPupils, listClasses, readClass } from '$lib/server/database/classes';
+import { idOf } from '$lib/server/forms';
+import { fail, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+const LARGEST = 512 * 1024;
+
+export const load: PageServerLoad = ({ url }) => ({
+  classes: listClasses(db()),
+  chosen: idOf(url.searchParams.get('class')) ?? null
+});
+
+async function csvOf(form: FormData): Promise<string> {
+  const file = form.get('file');
+  if (file instanceof File && file.size > 0) {
+    return file.size > LARGEST ? '' : new TextDecoder().decode(await file.arrayBuffer());
+  }
+  const text = form.get('csv');
+  return typeof text === 'string' && text.length <= LARGEST ? text : '';
+}
+
+export const actions: Actions = {
+  /** Reads the list and shows what would happen; changes nothing. */
+  preview: async ({ request }) => {
+    const form = await request.formData();
+    const csv = await csvOf(form);
+    if (csv.trim() === '') {
+      return fail(400, { csv, problem: 'Choose a CSV file of up to 500 kB, or paste its text.' });
+    }
+    const classId = idOf(form.get('class')) ?? null;
+    return { csv, classId, preview: read(csv, classId) };
+  },
+  /** Takes in the whole list, or nothing if any line has a problem. */
+  accept: async ({ request }) => {
+    const form = await request.formData();
+    const csv = await csvOf(form);
+    const classId = idOf(form.get('class')) ?? null;
+    const preview = read(csv, classId);
+    if (preview.problems.length > 0 || preview.lines.length === 0) {
+      return fail(400, { csv, classId, preview });
+    }
+    const { classes } = importPupils(db(), preview.lines);
+    redirect(303, classes.length === 1 ? `/classes/${classes[0]}` : '/classes');
+  }
+};
+
+function read(csv: string, classId: number | null) {
+  const group = classId === null ? undefined : readClass(db(), classId);
+  const { lines, problems } = readClassList(csv, group?.name);
+  const known = knownPupils(db(), lines);
+  return {
+    lines: lines.map((line) => ({ ...line, isKnown: known.has(line.line) })),
+    problems: problems.map(({ line, code }) => ({ line, text: classListWords[code] }))
+  };
+}

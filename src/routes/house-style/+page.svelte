@@ -1,0 +1,205 @@
+<script lang="ts">
+  import {
+    houseStyleConflict,
+    writeNumeral,
+    type HouseStyle
+  } from '@zealous-quill/core/house-style';
+  import { skills } from '@zealous-quill/core/skills';
+  import { evaluate, isSilent } from '@zealous-quill/core/working';
+  import { enhance } from '$app/forms';
+  import { styleChoices } from '$lib/ui/house-style/choices';
+  import Sheet from '$lib/ui/sheet/Sheet.svelte';
+  import { untrack } from 'svelte';
+
+  let { data, form } = $props();
+
+  let style = $state<HouseStyle>(untrack(() => ({ ...data.style })));
+  let isSaving = $state(false);
+  let element: HTMLFormElement;
+
+  const conflict = $derived(houseStyleConflict(style));
+  const samples = $derived(
+    skills.map((skill) => {
+      const given = skill.parse(skill.words.example)!;
+      const school = skill.schools[0]!;
+      const graph = skill.graph(given, school);
+      const values = evaluate(graph);
+      const steps = graph.steps.filter((step) => !isSilent(step, values.get(step.id)));
+      return {
+        id: skill.id,
+        title: skill.words.title,
+        prompt: skill.words.prompt(given, style),
+        layout: skill.layout(given, school, style),
+        texts: Object.fromEntries(
+          steps.map((step) => [step.id, step.reading.print(values.get(step.id)!)])
+        ),
+        sentences: steps.map((step) => skill.words.explain(given, step, values, style))
+      };
+    })
+  );
+</script>
+
+<svelte:head><title>House style · Zealous Quill</title></svelte:head>
+
+<h1>House style</h1>
+<p class="faint">
+  How this department writes. Screens, papers, keys and solutions follow it from now on.
+</p>
+
+<div class="columns">
+  <form
+    method="POST"
+    bind:this={element}
+    use:enhance={() => {
+      isSaving = true;
+      return async ({ update }) => {
+        await update({ reset: false });
+        isSaving = false;
+      };
+    }}
+    onchange={() => {
+      if (!conflict) element.requestSubmit();
+    }}
+  >
+    {#each styleChoices as { title, choices } (title)}
+      <section>
+        <h2>{title}</h2>
+        {#each choices as { name, title: question, options } (name)}
+          <fieldset>
+            <legend>{question}</legend>
+            <div>
+              {#each options as { value, word } (value)}
+                <label>
+                  <input
+                    type="radio"
+                    {name}
+                    value={String(value)}
+                    checked={style[name] === value}
+                    onchange={() => (style = { ...style, [name]: value })}
+                  />
+                  <span>{word}</span>
+                </label>
+              {/each}
+            </div>
+          </fieldset>
+        {/each}
+      </section>
+    {/each}
+    <p class="state" class:problem={conflict || form?.problem} role="status">
+      {#if conflict}✗ Commas cannot group digits beside a decimal comma: choose another for one of
+        them.
+      {:else if form?.problem}✗ {form.problem}
+      {:else}● {isSaving ? 'Saving' : 'Saved'}{/if}
+    </p>
+    <noscript><button class="main-button">Save</button></noscript>
+  </form>
+
+  <div class="samples">
+    {#each samples as sample (sample.id)}
+      <section class="leaf" aria-label="Sample of {sample.title}">
+        <h2>{sample.title}</h2>
+        <p class="figures">{sample.prompt}</p>
+        <div class="sample">
+          <Sheet
+            layout={sample.layout}
+            texts={sample.texts}
+            square={1.4 + (style.squares - 5) * 0.18}
+            label="{sample.prompt} worked"
+          />
+          <ol>
+            {#each sample.sentences as sentence, at (at)}<li>{sentence}</li>{/each}
+          </ol>
+        </div>
+      </section>
+    {/each}
+    <p class="faint numbers">
+      Numbers: <span class="figures">{writeNumeral('1234567', style)}</span>,
+      <span class="figures">{writeNumeral('9408', style)}</span>,
+      <span class="figures">{writeNumeral('3.75', style)}</span>
+    </p>
+  </div>
+</div>
+
+<style>
+  .columns {
+    display: grid;
+    grid-template-columns: minmax(0, 24rem) minmax(0, 1fr);
+    gap: 2.4rem;
+    margin-top: 0.9rem;
+    align-items: start;
+  }
+  h2 {
+    margin-bottom: 0.2rem;
+  }
+  section + section {
+    margin-top: 0.9rem;
+  }
+  fieldset {
+    padding: 0.25rem 0;
+  }
+  legend {
+    font-size: 0.92rem;
+    color: var(--faint);
+  }
+  fieldset div {
+    display: flex;
+    flex-wrap: wrap;
+  }
+  label span {
+    display: block;
+    padding: 0.14rem 0.7rem;
+    border: 1px solid color-mix(in srgb, var(--faint) 45%, var(--leaf));
+    margin-left: -1px;
+    background: var(--leaf);
+    cursor: pointer;
+  }
+  label:hover span {
+    background: var(--accent-soft);
+  }
+  input {
+    position: absolute;
+    opacity: 0;
+  }
+  input:checked + span {
+    background: var(--accent);
+    color: var(--on-accent);
+    border-color: var(--accent);
+  }
+  input:focus-visible + span {
+    outline: 2px solid var(--accent);
+    outline-offset: 2px;
+  }
+  .state {
+    margin-top: 0.7rem;
+    color: var(--right);
+  }
+  .state.problem {
+    color: var(--slip);
+  }
+  .samples .leaf {
+    padding: 0.9rem 1.1rem;
+  }
+  .samples {
+    position: sticky;
+    top: 1rem;
+  }
+  .sample {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 1rem 2rem;
+    margin-top: 0.7rem;
+    align-items: flex-start;
+  }
+  ol {
+    list-style: decimal;
+    padding-left: 1.3rem;
+  }
+  .numbers {
+    margin-top: 0.6rem;
+  }
+  @media (max-width: 900px) {
+    .columns {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

@@ -1,0 +1,359 @@
+<script lang="ts">
+  import { beforeNavigate, goto } from '$app/navigation';
+  import { tick, untrack } from 'svelte';
+  import { plural } from '$lib/ui/format';
+  import {
+    keyOf,
+    MarkingDesk,
+    type DeskState,
+    type Place,
+    type SaveReply
+  } from '$lib/ui/marking/desk.svelte';
+  import Clash from '$lib/ui/marking/Clash.svelte';
+  import MarkLines from '$lib/ui/marking/MarkLines.svelte';
+  import PileStrip from '$lib/ui/marking/PileStrip.svelte';
+  import ScriptPicture from '$lib/ui/marking/ScriptPicture.svelte';
+  import SquaresInput from '$lib/ui/marking/SquaresInput.svelte';
+  import { firstSquare } from '$lib/ui/marking/squares';
+  import Verdicts from '$lib/ui/marking/Verdicts.svelte';
+
+  let { data, form } = $props();
+
+  const pileOf = (): Place[] =>
+    data.by === 'script'
+      ? data.items.map((item) => ({
+          item,
+          script: data.scripts.find(({ id }) => id === data.scriptId)!
+        }))
+      : data.scripts.map((script) => ({
+          script,
+          item: data.items.find(({ id }) => id === data.itemId)!
+        }));
+
+  function openDesk(): MarkingDesk {
+    const pile = pileOf();
+    const waiting = pile.findIndex((place) => !data.states[keyOf(place)]?.isMarked);
+    const asked = pile.findIndex(
+      ({ script, item }) => script.id === data.scriptId && item.id === data.itemId
+    );
+    return new MarkingDesk(pile, data.states, save, waiting < 0 ? Math.max(0, asked) : waiting);
+  }
+
+  const sheaf = () =>
+    `${data.sitting.id}/${data.by}/${data.by === 'script' ? data.scriptId : data.itemId}`;
+  let opened = untrack(sheaf);
+  let desk = $state.raw(untrack(openDesk));
+  let answerInput = $state<HTMLInputElement>();
+  let firstMark = $state<HTMLInputElement>();
+  let inputs = $state<Record<string, HTMLInputElement>>({});
+
+  $effect(() => {
+    if (sheaf() === opened) return;
+    opened = sheaf();
+    desk = untrack(openDesk);
+  });
+
+  // The cursor waits in the answer of whatever comes up.
+  $effect(() => {
+    void desk.place;
+    void tick().then(() => answerInput?.focus());
+  });
+
+  const sheaves = $derived(
+    data.by === 'script'
+      ? data.scripts.map(({ id, name, markedItems }) => ({
+          id,
+          word: `${name}${markedItems >= data.items.length ? ' ●' : ''}`
+        }))
+      : data.items.map(({ id, number, item }) => ({ id, word: `${number}  ${item.prompt}` }))
+  );
+  const sheafId = $derived(data.by === 'script' ? data.scriptId : data.itemId);
+  const sheafAt = $derived(sheaves.findIndex(({ id }) => id === sheafId));
+
+  async function save(place: Place, state: DeskState): Promise<SaveReply> {
+    try {
+      const response = await fetch(`/marking/${data.sitting.id}/save`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ scriptId: place.script.id, itemId: place.item.id, ...state })
+      });
+      const body = await response.json();
+      if (response.ok) return { ok: true, version: body.version };
+      if (response.status === 409)
+        return { ok: false, code: 'changed', current: body.error.details.current };
+      return { ok: false, code: 'problem', message: body.error.message };
+    } catch {
+      return {
+        ok: false,
+        code: 'problem',
+        message: 'The server does not answer; it is tried again by itself.'
+      };
+    }
+  }
+
+  beforeNavigate(({ willUnload, cancel }) => {
+    if (willUnload && desk.unsaved.size > 0) cancel();
+    else void desk.settle();
+  });
+
+  async function open(change: Record<string, string | number>) {
+    await desk.settle();
+    const query = new URLSearchParams({ by: data.by });
+    for (const [name, value] of Object.entries(change)) query.set(name, String(value));
+    await goto(`?${query}`, { invalidateAll: true });
+  }
+
+  const openSheaf = (id: number) => open({ [data.by === 'script' ? 'script' : 'item']: id });
+
+  async function finish() {
+    const before = desk.at;
+    const closed = desk.answered();
+    await tick();
+    if (!closed) {
+      const item = desk.place.item.item;
+      const layout = desk.skill.layout(item.given, item.school, data.style);
+      const first = firstSquare(desk.graph, layout);
+      if (first) inputs[first]?.focus();
+    } else if (before === desk.at && desk.left === 0 && sheafAt < sheaves.length - 1) {
+      await openSheaf(sheaves[sheafAt + 1]!.id);
+    } else {
+      answerInput?.focus();
+    }
+  }
+
+  function keys(event: KeyboardEvent) {
+    const target = event.target as HTMLElement;
+    const isReason = target.matches('.reason, select');
+    const isControl = event.ctrlKey || event.metaKey;
+    if (isControl && event.key.toLowerCase() === 'z' && !isReason) desk.undo();
+    else if (event.altKey && event.key.toLowerCase() === 'm') firstMark?.focus();
+    else if (event.key === 'PageDown') desk.next();
+    else if (event.key === 'PageUp') desk.previous();
+    else if (event.key === 'Enter' && target.matches('[data-digits]')) void finish();
+    else if (event.key === '=' && target.matches('[data-digits]')) desk.asKey();
+    else if (event.key === 'Escape' && target.matches('input')) answerInput?.focus();
+    else return;
+    event.preventDefault();
+  }
+</script>
+
+<svelte:head
+  ><title>{data.sitting.className}: {data.sitting.title} · Marking · Zealous Quill</title
+  ></svelte:head
+>
+<svelte:window onkeydown={keys} />
+
+<div class="head">
+  <div>
+    <h1>{data.sitting.className} <span class="faint">{data.sitting.title}</span></h1>
+    <p class="modes">
+      <span role="group" aria-label="Order of marking">
+        <button
+          type="button"
+          aria-pressed={data.by === 'question'}
+          onclick={() => open({ by: 'question', item: desk.place.item.id })}>by question</button
+        >
+        <button
+          type="button"
+          aria-pressed={data.by === 'script'}
+          onclick={() => open({ by: 'script', script: desk.place.script.id })}>by script</button
+        >
+      </span>
+      <select
+        value={sheafId}
+        aria-label={data.by === 'script' ? 'Script' : 'Question'}
+        onchange={(event) => openSheaf(Number(event.currentTarget.value))}
+      >
+        {#each sheaves as { id, word } (id)}<option value={id}>{word}</option>{/each}
+      </select>
+      <a class="quiet-link" href="/results/{data.sitting.id}">results</a>
+    </p>
+  </div>
+  <p class="left">
+    <strong class="figures">{desk.left}</strong> of {desk.pile.length} left
+    <span class="state" role="status">
+      {#if desk.problem}✗ {desk.problem}{:else if desk.unsaved.size > 0}○ saving{:else}● saved{/if}
+    </span>
+  </p>
+</div>
+<PileStrip {desk} by={data.by} />
+{#if form?.pageProblem}<p class="problem" role="alert">{form.pageProblem}</p>{/if}
+{#if desk.clash}<Clash {desk} />{/if}
+
+<div class="desk">
+  <section class="leaf" aria-label="Script">
+    <ScriptPicture
+      place={desk.place}
+      style={data.style}
+      working={data.written[keyOf(desk.place)]}
+      pages={data.pages[desk.place.script.id] ?? []}
+      sittingId={data.sitting.id}
+    />
+  </section>
+  <section aria-label="Entry">
+    <h2>{desk.place.script.name}</h2>
+    <label class="answer">
+      Answer
+      <input
+        bind:this={answerInput}
+        class="figures"
+        type="text"
+        inputmode="numeric"
+        autocomplete="off"
+        maxlength="40"
+        data-digits
+        value={desk.state.working['answer'] ?? ''}
+        oninput={(event) => desk.write('answer', event.currentTarget.value)}
+        onkeydown={(event) => {
+          if (event.key !== 'ArrowDown') return;
+          event.preventDefault();
+          desk.isOpened = true;
+        }}
+      />
+      <span class="standing">{desk.state.isMarked ? '● marked' : ''}</span>
+    </label>
+    {#if desk.hasSquares}
+      <div class="squares"><SquaresInput {desk} style={data.style} bind:inputs /></div>
+    {:else}
+      <p class="faint hint">
+        <kbd>=</kbd> as the key · type the answer, <kbd>Enter</kbd> · nothing written,
+        <kbd>Enter</kbd>
+        · squares
+        <kbd>↓</kbd>
+      </p>
+    {/if}
+    <p class="buttons">
+      <button type="button" class="side-button" onclick={() => desk.asKey()}>As the key</button>
+      <button type="button" class="main-button" onclick={finish}>Done, next</button>
+      <button type="button" class="quiet-link" onclick={() => desk.undo()}>undo</button>
+    </p>
+  </section>
+  <section class="leaf verdicts" aria-label="Verdict and marks">
+    <MarkLines {desk} bind:first={firstMark} />
+    <Verdicts {desk} style={data.style} />
+  </section>
+</div>
+{#if desk.left === 0}
+  <p class="done">
+    {data.by === 'script' ? 'This script' : 'This question'} is marked.
+    {#if sheafAt < sheaves.length - 1}
+      <button type="button" class="main-button" onclick={() => openSheaf(sheaves[sheafAt + 1]!.id)}
+        >Next {data.by === 'script' ? 'script' : 'question'}</button
+      >
+    {:else}
+      <a class="main-button" href="/results/{data.sitting.id}">To the results</a>
+    {/if}
+    <span class="faint">{plural(data.sitting.scripts, 'script')} in the pile</span>
+  </p>
+{/if}
+
+<style>
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: flex-end;
+    gap: 0.3rem 1rem;
+    margin-bottom: 0.5rem;
+  }
+  h1 {
+    font-size: 1.4rem;
+  }
+  h1 .faint {
+    font-weight: 400;
+    font-size: 1.1rem;
+  }
+  .modes {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.7rem;
+    align-items: center;
+    margin-top: 0.3rem;
+  }
+  .modes button {
+    border: 1px solid var(--rule);
+    padding: 0.08rem 0.6rem;
+    margin-left: -1px;
+    background: var(--leaf);
+  }
+  .modes button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--paper);
+  }
+  .modes select {
+    padding: 0.1rem 2rem 0.1rem 0.5rem;
+    max-width: 17rem;
+  }
+  .left strong {
+    font-size: 1.6rem;
+  }
+  .state {
+    margin-left: 0.9rem;
+    color: var(--faint);
+  }
+  .problem {
+    color: var(--slip);
+  }
+  .desk {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr) 20.5rem;
+    gap: 1.3rem;
+    margin-top: 0.8rem;
+    align-items: start;
+  }
+  .leaf {
+    padding: 0.8rem 1rem;
+  }
+  .answer {
+    display: flex;
+    gap: 0.6rem;
+    align-items: baseline;
+    margin-top: 0.4rem;
+  }
+  .answer input {
+    width: 11rem;
+    padding: 0.2rem 0.6rem;
+    font-size: 1.4rem !important;
+  }
+  .standing {
+    color: var(--right);
+  }
+  .squares {
+    margin-top: 0.9rem;
+  }
+  .hint {
+    margin-top: 0.8rem;
+  }
+  kbd {
+    border: 1px solid var(--rule);
+    padding: 0 0.3rem;
+    background: var(--leaf);
+    color: var(--ink);
+  }
+  .buttons {
+    display: flex;
+    gap: 0.7rem;
+    margin-top: 1rem;
+    align-items: center;
+  }
+  .done {
+    display: flex;
+    gap: 1rem;
+    align-items: center;
+    margin-top: 1rem;
+  }
+  .verdicts {
+    display: grid;
+    gap: 0.5rem;
+  }
+  @media (max-width: 1080px) {
+    .desk {
+      grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    }
+  }
+  @media (max-width: 640px) {
+    .desk {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+</style>

@@ -1,0 +1,40 @@
+import { db } from '$lib/server/database/connection';
+import { saveResponse } from '$lib/server/database/responses';
+import { listScripts } from '$lib/server/database/sittings';
+import { idOf } from '$lib/server/forms';
+import { fail, invalid, post, reply } from '$lib/server/api/reply';
+import { z } from 'zod';
+import type { RequestHandler } from './$types';
+
+const request = z.strictObject({
+  scriptId: z.int().min(1),
+  itemId: z.int().min(1),
+  version: z.int().min(0),
+  working: z.record(z.string().max(60), z.string().max(200)),
+  isMarked: z.boolean(),
+  given: z.record(
+    z.string().max(40),
+    z.strictObject({ given: z.int().min(0).max(20), reason: z.string().min(1).max(200) })
+  )
+});
+
+/** Saves one response; what is answered with 200 is on the disk. */
+export const POST: RequestHandler = ({ params, request: sent }) =>
+  post(request, ({ scriptId, itemId, ...state }) => {
+    const isOurs = listScripts(db(), idOf(params.sitting) ?? 0).some(({ id }) => id === scriptId);
+    if (!isOurs) return fail(404, 'missing', 'There is no such script in this sitting.');
+    const result = saveResponse(db(), scriptId, itemId, state);
+    if (result.ok) return reply({ version: result.version });
+    switch (result.code) {
+      case 'missing':
+        return fail(404, 'missing', 'There is no such item on this paper.');
+      case 'unknown-step':
+        return invalid([{ field: 'working', problem: 'a step that this item does not have' }]);
+      case 'unknown-mark':
+        return invalid([{ field: 'given', problem: 'a mark that the scheme does not have' }]);
+      case 'changed':
+        return fail(409, 'changed', 'This response was changed elsewhere.', {
+          current: result.current
+        });
+    }
+  })({ request: sent });

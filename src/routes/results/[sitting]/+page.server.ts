@@ -1,0 +1,38 @@
+import { followUp } from '@zealous-quill/core/papers';
+import { findSkill } from '@zealous-quill/core/skills';
+import { LARGEST_SEED } from '@zealous-quill/core/spaces';
+import { db } from '$lib/server/database/connection';
+import { createPaper } from '$lib/server/database/papers';
+import { readResults } from '$lib/server/database/results';
+import { readSitting, satItems } from '$lib/server/database/sittings';
+import { idOf, textOf } from '$lib/server/forms';
+import { error, fail, redirect } from '@sveltejs/kit';
+import { randomInt } from 'node:crypto';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ params }) => {
+  const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
+  if (!sitting) error(404, 'There is no such sitting.');
+  return { sitting, results: readResults(db(), sitting.id, sitting.paperId) };
+};
+
+export const actions: Actions = {
+  /** A new practice on which a chosen error pattern shows, without items this class has just met. */
+  practise: async ({ params, request }) => {
+    const form = await request.formData();
+    const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
+    const skill = findSkill(textOf(form, 'skill'));
+    const pattern = textOf(form, 'pattern');
+    if (!sitting || !skill?.errorPatterns.some(({ id }) => id === pattern)) {
+      return fail(400, { problem: 'There is no such error pattern.' });
+    }
+    const met = satItems(db(), sitting.paperId)
+      .filter(({ item }) => item.skill === skill.id)
+      .map(({ item }) => skill.orderless(item.given));
+    const paper = followUp(skill.id, pattern, { seed: randomInt(LARGEST_SEED + 1), except: met });
+    if (!paper)
+      return fail(422, { problem: 'No eight items were found on which this pattern shows.' });
+    const title = `${paper.title} (${sitting.className})`.slice(0, 120);
+    redirect(303, `/papers/${createPaper(db(), { ...paper, title })}`);
+  }
+};

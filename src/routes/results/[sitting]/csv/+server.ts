@@ -1,0 +1,47 @@
+import { writeCsv } from '@zealous-quill/core/exchange';
+import { db } from '$lib/server/database/connection';
+import { readResults } from '$lib/server/database/results';
+import { readSitting } from '$lib/server/database/sittings';
+import { idOf } from '$lib/server/forms';
+import { error } from '@sveltejs/kit';
+import type { RequestHandler } from './$types';
+
+/** Pupils by items, with totals and the error pattern each most probably holds. */
+export const GET: RequestHandler = ({ params }) => {
+  const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
+  if (!sitting) error(404, 'There is no such sitting.');
+  const { items, pupils, patterns, available } = readResults(db(), sitting.id, sitting.paperId);
+  const title = (pattern: string) =>
+    patterns.find((one) => one.pattern === pattern)?.title ?? pattern;
+  const header = [
+    'name',
+    ...items.map(({ number, available }) => `item ${number} (${available})`),
+    `total (${available})`,
+    'changed by hand',
+    'error pattern',
+    'could show',
+    'did show',
+    'probability'
+  ];
+  const rows = pupils.map(({ name, outcomes, total, changed, evidence }) => {
+    const [likely] = [...evidence].sort((one, other) => other.probability - one.probability);
+    const held = likely && likely.probability >= 0.5 ? likely : undefined;
+    return [
+      name,
+      ...outcomes.map((outcome) => outcome?.awarded ?? ''),
+      total,
+      changed,
+      held ? title(held.pattern) : '',
+      held?.could ?? '',
+      held?.did ?? '',
+      held ? held.probability.toFixed(2) : ''
+    ];
+  });
+  return new Response(writeCsv([header, ...rows]), {
+    headers: {
+      'content-type': 'text/csv; charset=utf-8',
+      'content-disposition': `attachment; filename="results-${sitting.id}.csv"`,
+      'cache-control': 'no-store'
+    }
+  });
+};
