@@ -1,7 +1,7 @@
-import { evaluatePattern, patternsIn } from '../skills/item';
+import { patternGraph, patternsIn } from '../skills/item';
 import type { ErrorPattern, Skill } from '../skills/skill';
-import { ANSWER, evaluate, replaceRules, sameValue, stepOf } from '../working';
-import type { Graph, Value, Values } from '../working';
+import { ANSWER, replaceRules, sameValue, stepOf, valuesOf } from '../working';
+import type { Get, Graph, Value } from '../working';
 
 /** Error patterns that together explain what was written: all of the working, or the bare answer. */
 export interface Explanation {
@@ -23,12 +23,12 @@ export function diagnose(
   written: Written
 ): Explanation[] {
   const graph = skill.graph(given, school);
-  if (written.size === 0 || agrees(graph, evaluate(graph), written)) return [];
+  if (written.size === 0 || agrees(graph, written)) return [];
   const explains = written.size === 1 && written.has(ANSWER) ? 'answer' : 'working';
   const patterns = patternsIn(skill, school);
   const single = patterns.flatMap((pattern) => {
-    const values = evaluatePattern(pattern, given, graph);
-    return values && agrees(graph, values, written) ? [[pattern.id]] : [];
+    const wrong = patternGraph(pattern, given, graph);
+    return wrong && agrees(wrong, written) ? [[pattern.id]] : [];
   });
   const found = single.length > 0 ? single : pairs(patterns, given, graph, written);
   return found.map((ids) => ({ patterns: ids, explains }));
@@ -48,31 +48,32 @@ function pairs(
   return changes.flatMap((one, at) =>
     changes.slice(at + 1).flatMap((other) => {
       if (Object.keys(one.rules).some((step) => step in other.rules)) return [];
-      const values = evaluate(replaceRules(graph, { ...one.rules, ...other.rules }));
-      return agrees(graph, values, written) ? [[one.id, other.id]] : [];
+      const wrong = replaceRules(graph, { ...one.rules, ...other.rules });
+      return agrees(wrong, written) ? [[one.id, other.id]] : [];
     })
   );
 }
 
 /**
- * Whether an evaluation gives everything that was written. Squares that are read across agree as soon as
- * they read the same number: a pattern's 12 and 14 in two squares may stand as four figures in four.
+ * Whether a graph gives everything that was written. Squares that are read across agree as soon as they
+ * read the same number: a pattern's 12 and 14 in two squares may stand as four figures in four.
  */
-function agrees(graph: Graph, values: Values, written: Written): boolean {
-  const readAlike = readsAlike(graph, values, written);
-  return [...written].every(([id, value]) => {
+function agrees(graph: Graph, written: Written): boolean {
+  const value = valuesOf(graph);
+  const readAlike = readsAlike(graph, value, written);
+  return [...written].every(([id, entry]) => {
     const step = stepOf(graph, id);
     return (
       readAlike.has(id) ||
-      sameValue(step, value, values.get(id)) ||
-      (step.accepts?.(value, (used) => values.get(used)) ?? false)
+      sameValue(step, entry, value(id)) ||
+      (step.accepts?.(entry, value) ?? false)
     );
   });
 }
 
-function readsAlike(graph: Graph, values: Values, written: Written): ReadonlySet<string> {
+function readsAlike(graph: Graph, value: Get, written: Written): ReadonlySet<string> {
   const answer = stepOf(graph, ANSWER);
   if (!answer.assembled) return new Set();
   const read = answer.rule((id) => written.get(id) ?? stepOf(graph, id).leftOut);
-  return new Set(sameValue(answer, read, values.get(ANSWER)) ? answer.uses : []);
+  return new Set(sameValue(answer, read, value(ANSWER)) ? answer.uses : []);
 }

@@ -3,6 +3,7 @@ import {
   evaluate,
   isSilent,
   sameValue,
+  valuesOf,
   type Get,
   type Graph,
   type Step,
@@ -139,11 +140,10 @@ function isLeftOut(graph: Graph, { step, own, key, written, resolved }: Blank): 
   const users = graph.steps.filter(({ id, uses }) => uses.includes(step.id) && written.has(id));
   if (users.length === 0) return false;
   const explained = (reading: Value | undefined) => {
-    const values = evaluate(graph, new Map(resolved).set(step.id, reading));
+    const get = valuesOf(graph, new Map(resolved).set(step.id, reading));
     return users.filter((user) => {
       const value = written.get(user.id)!.value;
       if (value === undefined) return false;
-      const get: Get = (id) => values.get(id);
       return sameValue(user, value, key.get(user.id)) || fits(user, value, user.rule(get), get);
     }).length;
   };

@@ -6,7 +6,8 @@ import {
   printValue,
   replaceRules,
   sameValue,
-  stepOf
+  stepOf,
+  valuesOf
 } from '../working';
 import type { Graph, Value, Values } from '../working';
 import type { Features } from './features';
@@ -85,10 +86,29 @@ export function evaluatePattern(
   given: unknown,
   graph: Graph
 ): Values | undefined {
+  const wrong = patternGraph(pattern, given, graph);
+  return wrong && evaluate(wrong);
+}
+
+/** The graph with the pattern's rules, or undefined where they lead to no answer. Built once for a graph. */
+export function patternGraph(
+  pattern: ErrorPattern,
+  given: unknown,
+  graph: Graph
+): Graph | undefined {
+  let known = patternGraphs.get(graph);
+  if (!known) patternGraphs.set(graph, (known = new Map()));
+  if (!known.has(pattern.id)) known.set(pattern.id, buildPatternGraph(pattern, given, graph));
+  return known.get(pattern.id);
+}
+
+const patternGraphs = new WeakMap<Graph, Map<string, Graph | undefined>>();
+
+function buildPatternGraph(pattern: ErrorPattern, given: unknown, graph: Graph): Graph | undefined {
   const replacements = pattern.replacements(given, graph);
   if (!replacements) return undefined;
-  const values = evaluate(replaceRules(graph, replacements));
-  return values.get(ANSWER) === undefined ? undefined : values;
+  const wrong = replaceRules(graph, replacements);
+  return valuesOf(wrong)(ANSWER) === undefined ? undefined : wrong;
 }
 
 /** The patterns whose answer on this item differs in value from the right one. */
@@ -101,7 +121,8 @@ export function showingPatterns(
   const step = stepOf(graph, ANSWER);
   const right = evaluate(graph).get(ANSWER);
   return patternsIn(skill, school).flatMap((pattern) => {
-    const answer = evaluatePattern(pattern, given, graph)?.get(ANSWER);
+    const wrong = patternGraph(pattern, given, graph);
+    const answer = wrong && valuesOf(wrong)(ANSWER);
     return answer === undefined || sameValue(step, answer, right) ? [] : [{ pattern, answer }];
   });
 }

@@ -1,3 +1,4 @@
+import type { Graph } from '../working';
 import type { Skill } from './skill';
 import { columnAddition } from './written/column-addition';
 
@@ -16,7 +17,18 @@ export function skillOf(id: string): Skill {
   return skill;
 }
 
-/** A skill whose items are checked by its own schema before they reach it, so that their type may be forgotten. */
-function anySkill<Given>(skill: Skill<Given>): Skill {
-  return skill as unknown as Skill;
+/**
+ * A skill whose items are checked by its own schema before they reach it, so that their type may be forgotten.
+ * The graph of an item is built once for each object that gives it: it is asked for again and again.
+ */
+function anySkill<Given extends object>(skill: Skill<Given>): Skill {
+  const graphs = new WeakMap<Given, Map<string, Graph>>();
+  const graph = (given: Given, school: string): Graph => {
+    const known = graphs.get(given) ?? new Map<string, Graph>();
+    graphs.set(given, known);
+    const built = known.get(school) ?? skill.graph(given, school);
+    known.set(school, built);
+    return built;
+  };
+  return { ...skill, graph } as unknown as Skill;
 }

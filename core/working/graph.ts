@@ -42,20 +42,37 @@ export type Values = ReadonlyMap<string, Value | undefined>;
 
 /** The value of every step; `fixed` overrides the rules of the steps it has. */
 export function evaluate(graph: Graph, fixed: Values = new Map()): Values {
-  const steps = new Map(graph.steps.map((step) => [step.id, step]));
+  const value = valuesOf(graph, fixed);
+  return new Map(graph.steps.map(({ id }) => [id, value(id)]));
+}
+
+/** As {@link evaluate}, but each value is computed when it is first asked for. */
+export function valuesOf(graph: Graph, fixed: Values = new Map()): Get {
+  const steps = indexOf(graph);
   const values = new Map<string, Value | undefined>(fixed);
   const underway = new Set<string>();
   const value: Get = (id) => {
     if (values.has(id)) return values.get(id);
     const step = steps.get(id);
-    if (!step) throw new Error(`evaluate: no step '${id}' in the graph`);
-    if (underway.has(id)) throw new Error(`evaluate: step '${id}' uses itself`);
+    if (!step) throw new Error(`valuesOf: no step '${id}' in the graph`);
+    if (underway.has(id)) throw new Error(`valuesOf: step '${id}' uses itself`);
     underway.add(id);
     const result = step.rule(value);
     values.set(id, result);
     return result;
   };
-  return new Map(graph.steps.map((step) => [step.id, value(step.id)]));
+  return value;
+}
+
+const indexes = new WeakMap<Graph, ReadonlyMap<string, Step>>();
+
+function indexOf(graph: Graph): ReadonlyMap<string, Step> {
+  let index = indexes.get(graph);
+  if (!index) {
+    index = new Map(graph.steps.map((step) => [step.id, step]));
+    indexes.set(graph, index);
+  }
+  return index;
 }
 
 /** What a step is given instead of its rule: a rule of its own with the steps that rule uses. */
@@ -66,10 +83,15 @@ export function replaceRules(
   graph: Graph,
   replacements: Readonly<Record<string, Replacement>>
 ): Graph {
-  const known = new Set(graph.steps.map((step) => step.id));
+  const known = indexOf(graph);
   const unknown = Object.keys(replacements).find((id) => !known.has(id));
   if (unknown) throw new Error(`replaceRules: no step '${unknown}' in the graph`);
-  return { steps: graph.steps.map((step) => ({ ...step, ...replacements[step.id] })) };
+  return {
+    steps: graph.steps.map((step) => {
+      const replacement = replacements[step.id];
+      return replacement ? { ...step, ...replacement } : step;
+    })
+  };
 }
 
 /** Whether a step that has this value is rightly left unwritten. */
@@ -91,7 +113,7 @@ export function printValue(step: Step, value: Value | undefined): string | undef
 
 /** The step of that id; a missing one is a programmer's mistake. */
 export function stepOf(graph: Graph, id: string): Step {
-  const step = graph.steps.find((candidate) => candidate.id === id);
+  const step = indexOf(graph).get(id);
   if (!step) throw new Error(`stepOf: no step '${id}' in the graph`);
   return step;
 }

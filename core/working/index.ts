@@ -9,6 +9,7 @@ export {
   replaceRules,
   sameValue,
   stepOf,
+  valuesOf,
   type Get,
   type Graph,
   type Replacement,

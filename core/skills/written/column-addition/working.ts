@@ -8,13 +8,11 @@ import {
   type Graph,
   type Layout,
   type Line,
+  type Rule,
   type Step,
   type StepCell
 } from '../../../working';
 import { total } from './columns';
-
-const DIGIT = { kind: 'digit', reading: wholeNumber } as const;
-const CARRY = { kind: 'carry', reading: wholeNumber, leftOut: 0n, silentAt: 0n } as const;
 
 /**
  * The working of columns of digits, in the order in which a hand writes it:
@@ -28,26 +26,22 @@ export function columnGraph(columns: readonly (readonly number[])[], base = 10):
   for (let p = 0; p < n; p++) {
     const uses = p === 0 ? [] : [`carry.${p}`];
     const sum = columnTotal(columns, p);
-    const leftmost = p === n - 1;
-    steps.push({
-      ...DIGIT,
-      id: `digit.${p}`,
-      place: p,
-      uses,
-      rule: (get) => map(sum(get), (value) => value % radix),
-      // The last total may be written whole in the last square.
-      ...(leftmost && { accepts: (written, get) => written === sum(get) })
-    });
-    steps.push({
-      ...CARRY,
-      id: `carry.${p + 1}`,
-      place: p + 1,
-      uses,
-      rule: (get) => map(sum(get), (value) => value / radix)
-    });
+    const step = digit(p, uses, (get) => map(sum(get), (value) => value % radix));
+    // The last total may be written whole in the last square.
+    steps.push(p < n - 1 ? step : { ...step, accepts: (written, get) => written === sum(get) });
+    steps.push(carry(p + 1, uses, (get) => map(sum(get), (value) => value / radix)));
   }
   steps.push(newColumn(n, radix), answer(n, base));
   return { steps };
+}
+
+function digit(place: number, uses: readonly string[], rule: Rule): Step {
+  return { id: `digit.${place}`, kind: 'digit', place, uses, rule, reading: wholeNumber };
+}
+
+function carry(place: number, uses: readonly string[], rule: Rule): Step {
+  const id = `carry.${place}`;
+  return { id, kind: 'carry', place, uses, rule, reading: wholeNumber, leftOut: 0n, silentAt: 0n };
 }
 
 /** Digits of a column and the carry that comes in, under the rule's own view of the carry. */
@@ -67,18 +61,11 @@ export function map<A, B>(value: A | undefined, convert: (value: A) => B): B | u
 
 /** Copies the last carry, unless the total before it was written whole. */
 function newColumn(n: number, radix: bigint): Step {
-  return {
-    ...DIGIT,
-    id: `digit.${n}`,
-    place: n,
-    uses: [`digit.${n - 1}`, `carry.${n}`],
-    rule: (get) => {
-      const before = whole(get(`digit.${n - 1}`));
-      return before !== undefined && before >= radix ? 0n : whole(get(`carry.${n}`));
-    },
-    leftOut: 0n,
-    silentAt: 0n
-  };
+  const step = digit(n, [`digit.${n - 1}`, `carry.${n}`], (get) => {
+    const before = whole(get(`digit.${n - 1}`));
+    return before !== undefined && before >= radix ? 0n : whole(get(`carry.${n}`));
+  });
+  return { ...step, leftOut: 0n, silentAt: 0n };
 }
 
 /** Reads the digits across, as they stand: a square with 14 in it reads 14. */

@@ -25,6 +25,8 @@
       canvas.height = viewport.height;
       canvas.style.width = '100%';
       await page.render({ canvasContext: canvas.getContext('2d')!, viewport }).promise;
+      // The host has no children of its own, so nothing here is Svelte's.
+      // eslint-disable-next-line svelte/no-dom-manipulating
       host.append(canvas);
     }
   }

@@ -87,13 +87,14 @@
       <dt>Steps</dt>
       <dd class="figures">{view.steps.length}</dd>
     </div>
-    <p class="faint small">
-      Difficulty in logits, 0 for an average item; both are {skill.weights.origin ===
-      'starting estimate'
-        ? 'starting estimates'
-        : 'estimated from marked scripts'}.
-    </p>
   </dl>
+  <p class="faint small">
+    Difficulty in logits, 0 for an average item; both are {skill.weights.origin ===
+    'starting estimate'
+      ? 'starting estimates'
+      : 'estimated from marked scripts'}.
+  </p>
+
   <p class="features"><FeatureChips {skill} features={view.item.features} /></p>
   <h3>Wrong answers and what would give them</h3>
   {#if view.item.errorPatterns.length === 0}
@@ -157,9 +158,6 @@
     border-block: 1px solid var(--rule);
     padding: 0.4rem 0;
     margin: 0.3rem 0 0.7rem;
-  }
-  .facts p {
-    grid-column: 1 / -1;
   }
   dt {
     font-size: 0.82rem;

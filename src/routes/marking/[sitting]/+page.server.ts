@@ -22,8 +22,13 @@ export const load: PageServerLoad = ({ params, url }) => {
   const scripts = listScripts(db(), sitting.id);
   const by = url.searchParams.get('by') === 'script' ? ('script' as const) : ('question' as const);
   const script =
-    scripts.find(({ id }) => id === idOf(url.searchParams.get('script'))) ?? scripts[0];
-  const item = items.find(({ id }) => id === idOf(url.searchParams.get('item'))) ?? items[0];
+    scripts.find(({ id }) => id === idOf(url.searchParams.get('script'))) ??
+    scripts.find(({ markedItems }) => markedItems < items.length) ??
+    scripts[0];
+  const item =
+    items.find(({ id }) => id === idOf(url.searchParams.get('item'))) ??
+    firstUnmarkedItem(db(), sitting.id, items) ??
+    items[0];
   if (!script || !item) error(404, 'There is nothing to mark here.');
   const where = {
     scripts: by === 'script' ? [script.id] : scripts.map(({ id }) => id),

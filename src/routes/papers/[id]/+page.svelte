@@ -278,6 +278,15 @@
     color: var(--ink);
     margin: 0;
   }
+  .side :global([role='tab']) {
+    color: var(--faint);
+    padding: 0.5rem 0.8rem;
+    font-size: 0.95rem;
+  }
+  .side :global([role='tab'][aria-selected='true']) {
+    color: var(--accent);
+    border-color: var(--accent);
+  }
   .add {
     display: flex;
     gap: 0.5rem;

@@ -1,0 +1,164 @@
+import { expect, test, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { readPdf } from './pdf-text';
+import { TestServer } from './server';
+
+const server = new TestServer(4310);
+
+test.beforeAll(() => server.start());
+test.afterAll(() => server.stop());
+
+/** Types into whatever has the focus, as a marker does without looking. */
+async function type(page: Page, text: string, ...keys: string[]) {
+  await page.keyboard.type(text);
+  for (const key of keys) await page.keyboard.press(key);
+}
+
+test('from an empty database to results, and all of it again after a restart', async ({ page }) => {
+  // A class by CSV: a bad line is named and nothing is imported; the corrected list comes in whole.
+  await page.goto(`${server.url}/`);
+  await expect(page.getByRole('heading', { name: 'Three steps' })).toBeVisible();
+  await page.goto(`${server.url}/classes/import`);
+  const paste = page.getByLabel('or its text');
+  await paste.fill(
+    'name,class\nOona Fell,7 Amber\n,7 Amber\nBram Wick,7 Amber\nTilda Mossop,7 Amber\n'
+  );
+  await page.getByRole('button', { name: 'Look at it first' }).click();
+  await expect(page.getByText('Line 3: There is no name.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Import/ })).toHaveCount(0);
+  await paste.fill('name,class\nOona Fell,7 Amber\nBram Wick,7 Amber\nTilda Mossop,7 Amber\n');
+  await page.getByRole('button', { name: 'Look at it first' }).click();
+  await page.getByRole('button', { name: 'Import 3 pupils' }).click();
+  await expect(page.getByRole('heading', { name: '7 Amber' })).toBeVisible();
+
+  // Controls with a live exact count: the published number for two 3-digit addends and two carries.
+  const controls = { addends: 2, digits: 3, shortest: 3 };
+  await page.goto(`${server.url}/workshop/column-addition?controls=${JSON.stringify(controls)}`);
+  await expect(page.getByTestId('count')).toHaveText(/810\s?000/);
+  await page
+    .getByRole('group', { name: /^Carries/ })
+    .getByRole('button', { name: '2', exact: true })
+    .click();
+  await expect(page.getByTestId('count')).toHaveText(/291\s?600/);
+  const impossible = page
+    .getByRole('group', { name: /^Carries/ })
+    .getByRole('button', { name: /^4/ });
+  await expect(impossible).toHaveAttribute('aria-disabled', 'true');
+
+  // A ladder, with one item of one's own, saved by itself.
+  await page.getByRole('button', { name: 'Start a practice ladder' }).click();
+  await expect(page.getByRole('region', { name: /Worked example/ })).toBeVisible();
+  await page.getByLabel('Title of the paper').fill('Lantern counts');
+  await page.getByLabel('Title of the paper').blur();
+  await page.getByRole('group', { name: 'Item 3' }).getByTitle('Change the numbers').click();
+  await page.getByLabel('Numbers of item 3').fill('58 + 67');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('typed by hand')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('typed by hand')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await page.getByRole('group', { name: 'Item 4' }).getByTitle('Change the numbers').click();
+  await page.getByLabel('Numbers of item 4').fill('487 + 365');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('● Saved')).toBeVisible();
+  const paperUrl = page.url();
+
+  // The prints: every text of the questions is there, tagged.
+  const printed = await page.request.get(`${paperUrl}/print?kind=paper`);
+  const paper = await readPdf(await printed.body());
+  expect(paper.isTagged).toBe(true);
+  expect(paper.text).toContain('Work out 487 + 365.');
+  expect(paper.text).toContain('Lantern counts');
+  expect(paper.text).toMatch(/seed \d+/);
+  expect(paper.text).not.toContain('852');
+  const key = await readPdf(await (await page.request.get(`${paperUrl}/print?kind=key`)).body());
+  expect(key.text).toContain('852');
+  const solutions = await readPdf(
+    await (await page.request.get(`${paperUrl}/print?kind=solutions`)).body()
+  );
+  expect(solutions.text).toContain('Ones: 7 + 5 = 12. Write 2.');
+
+  // The class sits it, and three scripts are marked by keyboard alone.
+  await page.getByRole('button', { name: 'A class sits it' }).click();
+  await page.getByLabel('Day').fill('2026-11-20');
+  await page.getByRole('button', { name: 'Make the pile of scripts' }).click();
+  await page.getByRole('button', { name: 'by script' }).click();
+  const heading = page.getByRole('heading', { level: 2 });
+  await expect(heading).toHaveText('Bram Wick');
+  await expect(page.getByRole('textbox', { name: 'Answer' })).toBeFocused();
+  // Bram: 58 + 67 right; 487 + 365 with its carries dropped; the rest as the key.
+  await type(page, '125', 'Enter');
+  await type(page, '742', 'Enter');
+  await expect(page.getByText('explains all that is written')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await type(page, '='.repeat(10));
+  await expect(page.getByText('● saved')).toBeVisible();
+  await expect(page.getByText('This script is marked.')).toBeVisible();
+  await page.keyboard.press('Enter');
+  // Oona: one digit slips, its carry written; the rest as the key.
+  await expect(heading).toHaveText('Oona Fell');
+  await type(page, '=');
+  await type(page, '862', 'Enter');
+  await expect(page.getByLabel(/^Digit of the tens/)).toHaveValue('6');
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowUp');
+  await type(page, '1');
+  await expect(page.getByText('one slip, method sound')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await type(page, '='.repeat(10));
+  await expect(page.getByText('This script is marked.')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(heading).toHaveText('Tilda Mossop');
+  await type(page, '='.repeat(12));
+  await expect(page.getByText('This script is marked.')).toBeVisible();
+  await expect(page.getByText('● saved')).toBeVisible();
+
+  // Results, and the same after the server was killed and started again.
+  await page.getByRole('link', { name: 'To the results' }).click();
+  const row = (name: string) => page.getByRole('row', { name: new RegExp(`^${name}`) }).first();
+  await expect(row('Bram Wick')).toContainText('22');
+  await expect(row('Oona Fell')).toContainText('23');
+  await expect(row('Tilda Mossop')).toContainText('24');
+  await server.kill();
+  await server.start();
+  await page.reload();
+  await expect(row('Oona Fell')).toContainText('23');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'CSV' }).click()
+  ]);
+  expect(readFileSync(await file.path(), 'utf8')).toContain('Tilda Mossop');
+  await page.getByRole('button', { name: 'practice against Carry dropped' }).click();
+  await expect(page.getByLabel('Title of the paper')).toHaveValue(
+    'Practice: carry dropped (7 Amber)'
+  );
+});
+
+test('two windows on one script do not overwrite each other unseen', async ({ page, context }) => {
+  const other = await context.newPage();
+  await page.goto(`${server.url}/marking/1?by=script`);
+  await other.goto(`${server.url}/marking/1?by=script`);
+  const answer = (window: Page) => window.getByRole('textbox', { name: 'Answer' });
+  await answer(page).fill('126');
+  await expect(page.getByText('● saved')).toBeVisible();
+  await answer(other).fill('521');
+  await expect(other.getByRole('alertdialog')).toContainText('changed in another window');
+  await other.getByRole('button', { name: 'Take what is there' }).click();
+  await expect(answer(other)).toHaveValue('126');
+});
+
+test('a killed server loses no acknowledged entry, and what was typed meanwhile is saved later', async ({
+  page
+}) => {
+  await page.goto(`${server.url}/marking/1?by=script`);
+  const answer = page.getByRole('textbox', { name: 'Answer' });
+  await answer.fill('127');
+  await expect(page.getByText('● saved')).toBeVisible();
+  await server.kill();
+  await answer.fill('128');
+  await expect(page.getByText('The server does not answer')).toBeVisible();
+  await server.start();
+  await expect(page.getByText('● saved')).toBeVisible({ timeout: 15_000 });
+  await page.reload();
+  await expect(answer).toHaveValue('128');
+});

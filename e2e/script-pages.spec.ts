@@ -1,0 +1,39 @@
+import { expect, test } from '@playwright/test';
+import { TestServer } from './server';
+
+const server = new TestServer(4312);
+
+test.beforeAll(() => server.start());
+test.afterAll(() => server.stop());
+
+test('a page of a script is uploaded and shown: a PDF drawn, a picture as it is, anything else refused', async ({
+  page
+}) => {
+  await page.goto(`${server.url}/classes`);
+  await page.getByLabel('New class').fill('8 Tin');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByLabel('Add a pupil').fill('Wren Hollow');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByText('1 pupil', { exact: true })).toBeVisible();
+  await page.goto(`${server.url}/papers`);
+  await page.getByRole('button', { name: 'New practice ladder' }).click();
+  const pdf = await (await page.request.get(`${page.url()}/print`)).body();
+  await page.getByRole('button', { name: 'A class sits it' }).click();
+  await page.getByRole('button', { name: 'Make the pile of scripts' }).click();
+  const file = page.getByLabel('Add a page of this script');
+  await file.setInputFiles({
+    name: 'page.pdf',
+    mimeType: 'application/pdf',
+    buffer: Buffer.from('no PDF')
+  });
+  await expect(page.getByText('A page is a PNG, a JPEG or a PDF file.')).toBeVisible();
+  await file.setInputFiles({ name: 'page.pdf', mimeType: 'application/pdf', buffer: pdf });
+  await expect(page.locator('[aria-label="Page of the script"] canvas').first()).toBeVisible();
+  await file.setInputFiles({
+    name: 'page.png',
+    mimeType: 'image/png',
+    buffer: await page.screenshot()
+  });
+  await page.getByRole('button', { name: 'page 2' }).click();
+  await expect(page.getByRole('img', { name: 'Page 2 of the script' })).toBeVisible();
+});

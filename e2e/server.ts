@@ -1,0 +1,50 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** The built application on a database of its own, which can be killed and started again. */
+export class TestServer {
+  readonly url: string;
+  readonly database: string;
+  private readonly folder = mkdtempSync(join(tmpdir(), 'zealous-quill-'));
+  private process: ChildProcess | undefined;
+
+  constructor(private readonly port: number) {
+    this.url = `http://127.0.0.1:${port}`;
+    this.database = join(this.folder, 'test.db');
+  }
+
+  async start(): Promise<void> {
+    const env = {
+      ...process.env,
+      HOST: '127.0.0.1',
+      PORT: String(this.port),
+      ORIGIN: this.url,
+      BODY_SIZE_LIMIT: '12M',
+      DATABASE: this.database
+    };
+    this.process = spawn('node', ['build'], { env, stdio: ['ignore', 'ignore', 'inherit'] });
+    for (let tries = 0; tries < 100; tries++) {
+      const isUp = await fetch(`${this.url}/api/health`).then(
+        (response) => response.ok,
+        () => false
+      );
+      if (isUp) return;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    throw new Error('the server did not start');
+  }
+
+  /** Ends the process at once, as a power cut would. */
+  async kill(): Promise<void> {
+    const ended = new Promise((resolve) => this.process?.once('exit', resolve));
+    this.process?.kill('SIGKILL');
+    await ended;
+  }
+
+  async stop(): Promise<void> {
+    await this.kill();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}

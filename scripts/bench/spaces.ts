@@ -1,0 +1,63 @@
+import type { Controls } from '@zealous-quill/core/skills';
+
+export interface BenchSpace {
+  readonly name: string;
+  readonly controls: Controls;
+}
+
+/** For each skill a common request and its rarest kinds, of numbers of the same length. */
+export const spaces: Readonly<Record<string, readonly BenchSpace[]>> = {
+  'column-addition': [
+    { name: 'common: two 12-digit addends', controls: { addends: 2, digits: 12, shortest: 12 } },
+    {
+      name: 'rare: 12 carries, 5 ripples',
+      controls: { addends: 2, digits: 12, shortest: 12, carries: 12, ripples: 5 }
+    },
+    {
+      name: 'rare: no carry, 6 zeros',
+      controls: { addends: 2, digits: 12, shortest: 12, carries: 0, zeros: 6 }
+    }
+  ]
+};
+
+/** Requests whose counting is timed. */
+export const counts: readonly (BenchSpace & { skill: string })[] = [
+  { skill: 'column-addition', name: 'no control', controls: {} },
+  {
+    skill: 'column-addition',
+    name: 'three controls',
+    controls: { addends: 2, digits: 3, carries: 2 }
+  },
+  {
+    skill: 'column-addition',
+    name: 'all ten controls, two addends',
+    controls: {
+      addends: 2,
+      digits: 12,
+      shortest: 10,
+      carries: 7,
+      ripples: 1,
+      longestRun: 4,
+      largestCarry: 1,
+      newColumn: false,
+      zeros: 3,
+      answerZeros: 1
+    }
+  },
+  {
+    skill: 'column-addition',
+    name: 'all ten controls, six addends of 12 digits',
+    controls: {
+      addends: 6,
+      digits: 12,
+      shortest: { min: 1 },
+      carries: 8,
+      ripples: 0,
+      longestRun: 5,
+      largestCarry: 4,
+      newColumn: true,
+      zeros: 6,
+      answerZeros: 2
+    }
+  }
+];
