@@ -1,19 +1,20 @@
 /* `npm run demo`: the invented department of Lanternmoor School on a local address. `-- --fresh` makes it anew. */
-import { existsSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
-import { bin, build, install, root, run, serverEnvironment } from './setup.mjs';
+import { existsSync, renameSync, rmSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { bin, build, install, root, run, serve, serverEnvironment } from './setup.mjs';
 
 install();
 build();
 const env = serverEnvironment('data/demo.db');
-const database = join(root, env.DATABASE);
+const database = resolve(root, env.DATABASE);
 if (process.argv.includes('--fresh')) {
-  for (const end of ['', '-wal', '-shm'])
-    rmSync(`${env.DATABASE.startsWith('/') ? env.DATABASE : database}${end}`, { force: true });
+  for (const end of ['', '-wal', '-shm']) rmSync(`${database}${end}`, { force: true });
 }
-if (!existsSync(env.DATABASE.startsWith('/') ? env.DATABASE : database)) {
+if (!existsSync(database)) {
   console.log('Filling the demo database ...');
-  run(bin('tsx'), ['scripts/seed-demo.ts'], env);
+  // Under another name until it is full, so that an interrupted run leaves no half-filled department.
+  run(bin('tsx'), ['scripts/seed-demo.ts'], { DATABASE: `${database}.new` });
+  renameSync(`${database}.new`, database);
 }
 console.log(`Zealous Quill with the demo department: http://127.0.0.1:${env.PORT}`);
-run('node', ['build'], env);
+serve(env);

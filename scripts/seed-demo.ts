@@ -1,4 +1,5 @@
 /* Fills a new database with the department of Lanternmoor School: classes, papers in every state, sittings. */
+import { rmSync } from 'node:fs';
 import { simulate } from '@zealous-quill/core/marking';
 import { fromPlans, startLadder } from '@zealous-quill/core/papers';
 import { skillOf } from '@zealous-quill/core/skills';
@@ -16,7 +17,10 @@ import { demoClasses, habitsOf } from './demo/pupils';
 const SEED = 1847;
 const SKILL = 'column-addition';
 
-const db = openDatabase(process.env['DATABASE'] ?? 'data/demo.db');
+const file = process.env['DATABASE'] ?? 'data/demo.db';
+// What an interrupted run left is of no use.
+for (const end of ['', '-wal', '-shm']) rmSync(`${file}${end}`, { force: true });
+const db = openDatabase(file);
 saveHouseStyle(db, { ...defaultHouseStyle, takingTen: 'exchange' });
 importPupils(
   db,

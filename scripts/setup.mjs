@@ -1,5 +1,5 @@
 /* What the commands of the README share: installing what is missing, and building what is stale. */
-import { execFileSync, spawnSync } from 'node:child_process';
+import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -63,6 +63,18 @@ export function serverEnvironment(database) {
     BODY_SIZE_LIMIT: '12M',
     DATABASE: process.env.DATABASE ?? database
   };
+}
+
+/** Runs the built server until it ends; signals are passed on to it, so that it never outlives its parent. */
+export function serve(env) {
+  const server = spawn('node', ['build'], {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ...env }
+  });
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+    process.on(signal, () => server.kill(signal));
+  server.on('exit', (code) => process.exit(code ?? 0));
 }
 
 /** Path of a Chromium, installed through the system's packages where that is allowed. */

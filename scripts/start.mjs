@@ -1,8 +1,8 @@
 /* `npm start`: the built application on a real database, empty at first. */
-import { build, install, run, serverEnvironment } from './setup.mjs';
+import { build, install, serve, serverEnvironment } from './setup.mjs';
 
 install();
 build();
 const env = serverEnvironment('data/zealous-quill.db');
 console.log(`Zealous Quill: http://127.0.0.1:${env.PORT}`);
-run('node', ['build'], env);
+serve(env);

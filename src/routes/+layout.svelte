@@ -1,7 +1,6 @@
 <script lang="ts">
   import '../app.css';
   import Rail from '$lib/ui/shell/Rail.svelte';
-  import KeyHelp from '$lib/ui/shell/KeyHelp.svelte';
 
   let { children } = $props();
   let isHelpOpen = $state(false);
@@ -22,7 +21,11 @@
   <Rail onhelp={() => (isHelpOpen = true)} />
   <main id="main" tabindex="-1">{@render children()}</main>
 </div>
-<KeyHelp bind:open={isHelpOpen} />
+{#if isHelpOpen}
+  {#await import('$lib/ui/shell/KeyHelp.svelte') then { default: KeyHelp }}
+    <KeyHelp bind:open={isHelpOpen} />
+  {/await}
+{/if}
 
 <style>
   .frame {

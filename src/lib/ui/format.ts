@@ -17,8 +17,9 @@ export function plural(count: number, one: string, several = `${one}s`): string 
 
 /** A logit with its sign and one place: `−0.7`. */
 export function logit(value: number): string {
-  const sign = value < 0 ? '−' : '+';
-  return `${sign}${Math.abs(value).toFixed(1)}`;
+  const size = Math.abs(value).toFixed(1);
+  if (size === '0.0') return size;
+  return `${value < 0 ? '−' : '+'}${size}`;
 }
 
 /** A day as `25 Nov 2026`. */

@@ -15,7 +15,7 @@
       <path class="feather" d="M9 36C13 21 22 9 36 3c-1 14-9 24-22 27" />
       <path class="nib" d="M14 30 7 40" />
     </svg>
-    <span>Zealous<br />Quill</span>
+    <span>Zealous <br />Quill</span>
   </a>
   <nav aria-label="Places">
     {#each places as { href, title } (href)}

@@ -2,19 +2,13 @@
   import { rungKinds, rungWords, type Paper, type Rung } from '@zealous-quill/core/papers';
   import { skills } from '@zealous-quill/core/skills';
   import { beforeNavigate } from '$app/navigation';
-  import { TabItem, Tabs } from 'flowbite-svelte';
   import { onMount, untrack } from 'svelte';
   import { dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
   import { Possibilities } from '$lib/ui/controls/possibilities.svelte';
   import { plural } from '$lib/ui/format';
-  import PageView from '$lib/ui/papers/PageView.svelte';
   import { PaperEditor } from '$lib/ui/papers/paper-editor.svelte';
-  import RampChart from '$lib/ui/papers/RampChart.svelte';
-  import Reveals from '$lib/ui/papers/Reveals.svelte';
   import RungCard from '$lib/ui/papers/RungCard.svelte';
-  import RungPlan from '$lib/ui/papers/RungPlan.svelte';
   import SaveMark from '$lib/ui/papers/SaveMark.svelte';
-  import SitForm from '$lib/ui/papers/SitForm.svelte';
   import { startBench, type RemoteBench } from '$lib/workers/bench';
 
   let { data, form } = $props();
@@ -198,37 +192,27 @@
     {/if}
   </div>
   <div class="side">
-    <Tabs tabStyle="underline" classes={{ content: 'zq-tab' }}>
-      <TabItem open title="Printed page">
-        <PageView paperId={data.id} version={editor.version} title={editor.paper.title} />
-      </TabItem>
-      <TabItem title="Ramp">
-        <RampChart
-          items={editor.outline.items}
-          ramp={editor.paper.ramp}
-          isFrozen={data.isSat}
-          onramp={(ramp) => editor.change({ ...editor.paper, ramp })}
-        />
-      </TabItem>
-      <TabItem title="Errors it reveals">
-        <Reveals
-          outline={editor.outline}
-          skills={[...new Set(editor.paper.rungs.map(({ skill }) => skill))]}
-        />
-      </TabItem>
-    </Tabs>
+    {#await import('$lib/ui/papers/PaperSide.svelte') then { default: PaperSide }}
+      <PaperSide {editor} paperId={data.id} isFrozen={data.isSat} />
+    {/await}
   </div>
 </div>
 
 {#if plannedRung && possibilities}
-  <RungPlan
-    rung={plannedRung}
-    {possibilities}
-    ondraw={(plan) => editor.plan(plannedRung.id, plan)}
-    onclose={() => (planned = null)}
-  />
+  {#await import('$lib/ui/papers/RungPlan.svelte') then { default: RungPlan }}
+    <RungPlan
+      rung={plannedRung}
+      {possibilities}
+      ondraw={(plan) => editor.plan(plannedRung.id, plan)}
+      onclose={() => (planned = null)}
+    />
+  {/await}
 {/if}
-<SitForm bind:open={isSitting} classes={data.classes} problem={form?.problem} />
+{#if isSitting}
+  {#await import('$lib/ui/papers/SitForm.svelte') then { default: SitForm }}
+    <SitForm bind:open={isSitting} classes={data.classes} problem={form?.problem} />
+  {/await}
+{/if}
 
 <style>
   .head {
@@ -271,21 +255,6 @@
   .side {
     position: sticky;
     top: 0.6rem;
-  }
-  .side :global(.zq-tab) {
-    background: none;
-    padding: 0.5rem 0 0;
-    color: var(--ink);
-    margin: 0;
-  }
-  .side :global([role='tab']) {
-    color: var(--faint);
-    padding: 0.5rem 0.8rem;
-    font-size: 0.95rem;
-  }
-  .side :global([role='tab'][aria-selected='true']) {
-    color: var(--accent);
-    border-color: var(--accent);
   }
   .add {
     display: flex;

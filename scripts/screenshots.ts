@@ -1,0 +1,69 @@
+/* Pictures of the main views for docs/screenshots, taken of the built application with the demo department. */
+import { chromium, type Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { TestServer } from '../e2e/server';
+
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly dark?: boolean;
+  readonly before?: (page: Page) => Promise<void>;
+}
+
+const shots: readonly Shot[] = [
+  { name: 'desk', path: '/' },
+  { name: 'workshop', path: '/workshop/column-addition' },
+  {
+    name: 'workshop-conflict',
+    path: `/workshop/column-addition?controls=${JSON.stringify({ addends: 2, digits: 5, ripples: 3, answerZeros: 2 })}`,
+    dark: true
+  },
+  { name: 'papers', path: '/papers/5' },
+  { name: 'marking', path: '/marking/2', before: markOne },
+  { name: 'results', path: '/results/1' },
+  { name: 'classes', path: '/classes/1' },
+  { name: 'house-style', path: '/house-style' }
+];
+
+const server = new TestServer(4395);
+execFileSync('node_modules/.bin/tsx', ['scripts/seed-demo.ts'], {
+  env: { ...process.env, DATABASE: server.database }
+});
+await server.start();
+const browser = await chromium.launch({
+  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu']
+});
+const wanted = process.argv.slice(2);
+for (const { name, path, dark, before } of shots) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    colorScheme: dark ? 'dark' : 'light'
+  });
+  const page = await context.newPage();
+  await page.goto(server.url + path, { waitUntil: 'networkidle' });
+  await page.waitForTimeout(1500);
+  await before?.(page);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await context.close();
+  console.log(name);
+}
+await browser.close();
+await server.stop();
+
+/** Leaves a response on the desk whose answer is wrong, with its squares open. */
+async function markOne(page: Page): Promise<void> {
+  const figures = async (selector: string) =>
+    (await page.locator(selector).first().textContent())?.replace(/\D/g, '') ?? '';
+  for (let tries = 0; tries < 20; tries++) {
+    const written = await figures('.hand');
+    if (written !== '' && written !== (await figures('.key strong'))) {
+      await page.getByRole('textbox', { name: 'Answer' }).fill(written);
+      await page.keyboard.press('Enter');
+      break;
+    }
+    await page.keyboard.press('PageDown');
+  }
+  await page.waitForTimeout(600);
+}

@@ -1,0 +1,54 @@
+<script lang="ts">
+  import { TabItem, Tabs } from 'flowbite-svelte';
+  import PageView from './PageView.svelte';
+  import type { PaperEditor } from './paper-editor.svelte';
+  import RampChart from './RampChart.svelte';
+  import Reveals from './Reveals.svelte';
+
+  interface Props {
+    editor: PaperEditor;
+    paperId: number;
+    isFrozen: boolean;
+  }
+
+  let { editor, paperId, isFrozen }: Props = $props();
+
+  const skills = $derived([...new Set(editor.paper.rungs.map(({ skill }) => skill))]);
+</script>
+
+<div class="side">
+  <Tabs tabStyle="underline" classes={{ content: 'zq-tab' }}>
+    <TabItem open title="Printed page">
+      <PageView {paperId} version={editor.version} title={editor.paper.title} />
+    </TabItem>
+    <TabItem title="Ramp">
+      <RampChart
+        items={editor.outline.items}
+        ramp={editor.paper.ramp}
+        {isFrozen}
+        onramp={(ramp) => editor.change({ ...editor.paper, ramp })}
+      />
+    </TabItem>
+    <TabItem title="Errors it reveals">
+      <Reveals outline={editor.outline} {skills} />
+    </TabItem>
+  </Tabs>
+</div>
+
+<style>
+  .side :global(.zq-tab) {
+    background: none;
+    padding: 0.5rem 0 0;
+    color: var(--ink);
+    margin: 0;
+  }
+  .side :global([role='tab']) {
+    color: var(--faint);
+    padding: 0.5rem 0.8rem;
+    font-size: 0.95rem;
+  }
+  .side :global([role='tab'][aria-selected='true']) {
+    color: var(--accent);
+    border-color: var(--accent);
+  }
+</style>
