@@ -8,6 +8,7 @@ export const houseStyleSchema = z.strictObject({
   crossOff: z.boolean().default(false),
   answerRules: z.enum(['one', 'two']).default('one'),
   headings: z.enum(['none', 'letters', 'numerals']).default('letters'),
+  subtraction: z.enum(['decomposition', 'equal-additions']).default('decomposition'),
   decimalMark: z.enum(['point', 'comma']).default('point'),
   grouping: z.enum(['none', 'space', 'comma']).default('space'),
   paper: z.enum(['a4', 'us-letter']).default('a4'),

@@ -43,6 +43,18 @@ export function rangeOf(constraints: Constraints, feature: string): Range | unde
   return typeof constraint === 'object' && 'min' in constraint ? constraint : undefined;
 }
 
+/** The range of a count that only grows along the columns: open above where it reaches the feature's limit. */
+export function countedRange(
+  features: readonly FeatureSpec[],
+  constraints: Constraints,
+  id: string
+): Range {
+  const range = rangeOf(constraints, id);
+  const limits = features.find((feature) => feature.id === id);
+  if (!range || limits?.kind !== 'number') return { min: 0, max: Infinity };
+  return { min: range.min, max: range.max >= limits.max ? Infinity : range.max };
+}
+
 /** The yes or no asked of a flag, or undefined if nothing is asked. */
 export function flagOf(constraints: Constraints, feature: string): boolean | undefined {
   const constraint = constraints[feature];

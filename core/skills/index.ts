@@ -1,4 +1,4 @@
-export { findSkill, skillOf, skills } from './registry';
+export { findSkill, schoolOf, skillOf, skills } from './registry';
 export type { ErrorPattern, Family, RungKind, RungPlan, Skill, SkillWords } from './skill';
 export type { FeatureSpec, FeatureValue, Features } from './features';
 export {

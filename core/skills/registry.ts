@@ -1,13 +1,20 @@
+import type { HouseStyle } from '../house-style';
 import type { Graph } from '../working';
 import type { Skill } from './skill';
 import { columnAddition } from './written/column-addition';
+import { columnSubtraction } from './written/column-subtraction';
 
 /** All skills, in the order of the catalogue. Each is a folder and a line here. */
-export const skills: readonly Skill[] = [columnAddition].map(anySkill);
+export const skills: readonly Skill[] = [anySkill(columnAddition), anySkill(columnSubtraction)];
 
 /** The skill of that id, or undefined. */
 export function findSkill(id: string): Skill | undefined {
   return skills.find((skill) => skill.id === id);
+}
+
+/** The school in which a house style works a skill. */
+export function schoolOf(skill: Skill, style: HouseStyle): string {
+  return skill.schoolIn?.(style) ?? skill.schools[0]!;
 }
 
 /** The skill of an id that is known to be one; a missing one is a programmer's mistake. */

@@ -19,6 +19,8 @@ export interface Skill<Given = unknown> {
   readonly features: readonly FeatureSpec[];
   /** Ways the working is set out, the usual one first. */
   readonly schools: readonly string[];
+  /** The school that a house style asks for; the first if absent. */
+  schoolIn?(style: HouseStyle): string;
   readonly errorPatterns: readonly ErrorPattern<Given>[];
   readonly weights: Weights;
   /** A graded practice that rises from rung to rung, as a starting point. */
@@ -76,6 +78,8 @@ export interface SkillWords<Given> {
   readonly example: string;
   /** How an item is typed, in one sentence, for those who typed something else. */
   readonly howToType: string;
+  /** What the schools are called, where there are several. */
+  readonly schools?: Readonly<Record<string, string>>;
   readonly features: Readonly<Record<string, FeatureWords>>;
   readonly errorPatterns: Readonly<Record<string, PatternWords>>;
   /** What the pupil is asked, in one sentence. */

@@ -1,5 +1,5 @@
 export { spreadAnswer } from './spread';
-export { emptyPicture, pictureOf, type Picture, type PictureMark } from './picture';
+export { emptyPicture, isStruck, pictureOf, type Picture, type PictureMark } from './picture';
 export { wholeNumber, type Reading, type Value } from './value';
 export {
   ANSWER,

@@ -24,6 +24,8 @@ export interface PrintedCell extends Box {
   readonly type: 'printed';
   readonly role: 'given' | 'sign' | 'heading';
   readonly text: string;
+  /** Step that, once written, strikes this out. */
+  readonly struckBy?: string;
 }
 
 /** The square where a step is written. */

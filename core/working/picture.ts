@@ -1,4 +1,4 @@
-import type { Layout, Line } from './layout';
+import type { Layout, Line, PrintedCell } from './layout';
 
 /** A mark on the sheet with what stands in it; an empty square has no text. */
 export interface PictureMark {
@@ -26,9 +26,17 @@ export function pictureOf(layout: Layout, texts: Readonly<Record<string, string>
     size,
     role,
     text: cell.type === 'printed' ? cell.text : (texts[cell.step] ?? ''),
-    crossedOff: cell.type === 'step' && cell.crossedOff
+    crossedOff: cell.type === 'step' ? cell.crossedOff : isStruck(cell, texts)
   }));
   return { width: layout.width, height: layout.height, marks, rules: layout.rules };
+}
+
+/** Whether something printed is struck out, because what replaces it is written. */
+export function isStruck(
+  cell: Pick<PrintedCell, 'struckBy'>,
+  texts: Readonly<Record<string, string>>
+): boolean {
+  return cell.struckBy !== undefined && (texts[cell.struckBy] ?? '') !== '';
 }
 
 /** Squared paper of the same size with nothing on it. */

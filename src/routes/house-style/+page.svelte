@@ -4,7 +4,7 @@
     writeNumeral,
     type HouseStyle
   } from '@zealous-quill/core/house-style';
-  import { skills } from '@zealous-quill/core/skills';
+  import { schoolOf, skills } from '@zealous-quill/core/skills';
   import { evaluate, isSilent } from '@zealous-quill/core/working';
   import { enhance } from '$app/forms';
   import { styleChoices } from '$lib/ui/house-style/choices';
@@ -21,7 +21,7 @@
   const samples = $derived(
     skills.map((skill) => {
       const given = skill.parse(skill.words.example)!;
-      const school = skill.schools[0]!;
+      const school = schoolOf(skill, style);
       const graph = skill.graph(given, school);
       const values = evaluate(graph);
       const steps = graph.steps.filter((step) => !isSilent(step, values.get(step.id)));

@@ -12,7 +12,7 @@ import {
   type Range,
   type Visit
 } from '../../../spaces';
-import { flagOf, rangeOf, type Constraints } from '../../controls';
+import { countedRange, flagOf, rangeOf, type Constraints } from '../../controls';
 import { ColumnEffects, type ColumnEffect } from './column-effects';
 import { LIMITS, type Given } from './columns';
 import { features } from './features';
@@ -41,15 +41,16 @@ export class ColumnAutomaton implements DigitAutomaton<ColumnEffect> {
     private readonly classes: readonly Cycles[]
   ) {
     const groups = classes.map((one) => one.groups);
+    const counted = (id: string) => countedRange(features, constraints, id);
     this.ranges = {
       digits: rangeOf(constraints, 'digits') ?? LIMITS.digits,
       shortest: rangeOf(constraints, 'shortest') ?? LIMITS.digits,
-      carries: counted(constraints, 'carries'),
-      ripples: counted(constraints, 'ripples'),
-      run: counted(constraints, 'longestRun'),
-      largest: counted(constraints, 'largestCarry'),
-      zeros: counted(constraints, 'zeros'),
-      answerZeros: counted(constraints, 'answerZeros')
+      carries: counted('carries'),
+      ripples: counted('ripples'),
+      run: counted('longestRun'),
+      largest: counted('largestCarry'),
+      zeros: counted('zeros'),
+      answerZeros: counted('answerZeros')
     };
     this.newColumn = flagOf(constraints, 'newColumn');
     this.effects = new ColumnEffects(base, classes, {
@@ -158,14 +159,6 @@ export class ColumnAutomaton implements DigitAutomaton<ColumnEffect> {
 }
 
 type Parts = [number, number, number, number, number, number, number, number, number, number];
-
-/** The range of a feature that is counted along the columns; open above where it reaches the limit. */
-function counted(constraints: Constraints, id: string): Range {
-  const range = rangeOf(constraints, id);
-  const limits = features.find((feature) => feature.id === id);
-  if (!range || limits?.kind !== 'number') return { min: 0, max: Infinity };
-  return { min: range.min, max: range.max >= limits.max ? Infinity : range.max };
-}
 
 function isBinding({ min, max }: Range): boolean {
   return min > 0 || max < Infinity;

@@ -1,7 +1,8 @@
 import type { Graph, Replacement } from '../../../working';
 import type { ErrorPattern } from '../../skill';
+import { map, whole } from '../columns';
 import { addendDigits, columnsOf, leftAlignedColumns, total, type Given } from './columns';
-import { columnGraph, columnTotal, map, whole } from './working';
+import { columnGraph, columnTotal } from './working';
 
 type Columns = readonly (readonly number[])[];
 type Replacements = Record<string, Replacement>;

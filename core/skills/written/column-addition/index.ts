@@ -1,3 +1,4 @@
+import { methodAndAnswer } from '../../../marking/default-schemes';
 import type { Constraints } from '../../controls';
 import type { Skill } from '../../skill';
 import { addendDigits, columnsOf, givenSchema, type Given } from './columns';
@@ -27,16 +28,7 @@ export const columnAddition: Skill<Given> = {
   orderless: ({ addends }) => [...addends].sort().join('+'),
   graph: (given) => columnGraph(columnsOf(addendDigits(given, 10))),
   layout: ({ addends }, _school, style) => columnLayout(addends, style),
-  scheme(given) {
-    const steps = columnGraph(columnsOf(addendDigits(given, 10))).steps.map(({ id }) => id);
-    return {
-      showWorking: false,
-      marks: [
-        { id: 'M1', kind: 'M', value: 1, steps: steps.slice(0, -1), own: 'ft' },
-        { id: 'A1', kind: 'A', value: 1, steps: steps.slice(-1), dependsOn: 'M1', own: 'cao' }
-      ]
-    };
-  },
+  scheme: (given) => methodAndAnswer(columnGraph(columnsOf(addendDigits(given, 10)))),
   print: ({ addends }) => addends.join(' + '),
   parse(line) {
     const addends = line.split('+').map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));

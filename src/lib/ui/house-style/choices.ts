@@ -42,6 +42,10 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
         [true, 'yes'],
         [false, 'no']
       ]),
+      choice('subtraction', 'Subtraction is done by', [
+        ['decomposition', 'decomposition'],
+        ['equal-additions', 'equal additions']
+      ]),
       choice('answerRules', 'The answer stands between', [
         ['one', 'one rule'],
         ['two', 'two rules']

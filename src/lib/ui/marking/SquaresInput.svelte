@@ -55,7 +55,7 @@
   }
 </script>
 
-<Sheet {layout} {square} label="Squares of item {desk.place.item.number}">
+<Sheet {layout} {square} texts={desk.state.working} label="Squares of item {desk.place.item.number}">
   {#snippet cell({ step, role })}
     {@const verdict = verdicts.get(step)}
     {@const text = desk.state.working[step] ?? ''}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Layout, StepCell } from '@zealous-quill/core/working';
+  import { isStruck, type Layout, type StepCell } from '@zealous-quill/core/working';
   import type { Snippet } from 'svelte';
 
   interface Props {
@@ -56,7 +56,7 @@
     <span
       class="mark {cell.role}"
       class:current={cell.type === 'step' && cell.step === current}
-      class:crossed={cell.type === 'step' && cell.crossedOff && text !== ''}
+      class:crossed={cell.type === 'step' ? cell.crossedOff && text !== '' : isStruck(cell, texts)}
       class:long={text.length > 1}
       style:left="calc({cell.x} * var(--square))"
       style:top="calc({cell.y} * var(--square))"

@@ -1,5 +1,11 @@
 <script lang="ts">
-  import { skillOf, skills, type Control, type Controls } from '@zealous-quill/core/skills';
+  import {
+    schoolOf,
+    skillOf,
+    skills,
+    type Control,
+    type Controls
+  } from '@zealous-quill/core/skills';
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
   import ControlsPanel from '$lib/ui/controls/ControlsPanel.svelte';
@@ -12,7 +18,7 @@
   let { data } = $props();
 
   const skill = $derived(skillOf(data.skillId));
-  const school = $derived(skill.schools[0]!);
+  const school = $derived(schoolOf(skill, data.style));
   let sample = $state.raw<unknown[]>([]);
   let typed = $state('');
   let possibilities = $state<Possibilities | null>(null);
