@@ -54,10 +54,13 @@ export default ts.config(
     ['$lib/ui/*', '$lib/server/*', '**/ui/**', '**/server/**', 'node:*'],
     'Workers import only the core.'
   ),
-  { files: ['core/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
+  {
+    files: ['core/**/*.test.ts', 'core/**/*.test-helper.ts'],
+    rules: { 'no-restricted-imports': 'off' }
+  },
   {
     files: ['core/**/*.ts'],
-    ignores: ['core/**/*.test.ts'],
+    ignores: ['core/**/*.test.ts', 'core/**/*.test-helper.ts'],
     rules: {
       'no-restricted-globals': [
         'error',

@@ -50,7 +50,10 @@ function candidates(feature: FeatureSpec, asked: Control): Control[] {
           ? { min: asked, max: asked }
           : (asked as { min?: number; max?: number });
       const distance = (value: number) => Math.max(min - value, value - max);
-      return Array.from({ length: feature.max - feature.min + 1 }, (_, i) => feature.min + i)
+      const values =
+        feature.steps ??
+        Array.from({ length: feature.max - feature.min + 1 }, (_, i) => feature.min + i);
+      return values
         .filter((value) => distance(value) > 0)
         .sort((one, other) => distance(one) - distance(other) || one - other);
     }

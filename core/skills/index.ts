@@ -1,5 +1,13 @@
 export { findSkill, schoolOf, skillOf, skills } from './registry';
-export type { ErrorPattern, Family, RungKind, RungPlan, Skill, SkillWords } from './skill';
+export type {
+  ErrorPattern,
+  Family,
+  Operation,
+  RungKind,
+  RungPlan,
+  Skill,
+  SkillWords
+} from './skill';
 export type { FeatureSpec, FeatureValue, Features } from './features';
 export {
   meets,
@@ -19,4 +27,5 @@ export {
   type Item,
   type ItemStep
 } from './item';
+export { suitability, type StrategyCost, type Suitability } from './suitability';
 export { predict, type Weights } from './weights';

@@ -1,11 +1,16 @@
 import type { HouseStyle } from '../house-style';
 import type { Graph } from '../working';
 import type { Skill } from './skill';
+import { nearMultipleSubtraction } from './mental/near-multiple-subtraction';
 import { columnAddition } from './written/column-addition';
 import { columnSubtraction } from './written/column-subtraction';
 
 /** All skills, in the order of the catalogue. Each is a folder and a line here. */
-export const skills: readonly Skill[] = [anySkill(columnAddition), anySkill(columnSubtraction)];
+export const skills: readonly Skill[] = [
+  anySkill(columnAddition),
+  anySkill(columnSubtraction),
+  anySkill(nearMultipleSubtraction)
+];
 
 /** The skill of that id, or undefined. */
 export function findSkill(id: string): Skill | undefined {

@@ -44,8 +44,22 @@ export interface Skill<Given = unknown> {
   print(given: Given): string;
   parse(line: string): Given | undefined;
 
+  /** How a sum is worked this way, for skills that can be chosen between. */
+  readonly strategy?: Strategy<Given>;
+
   readonly words: SkillWords<Given>;
 }
+
+/** A way of working sums of an operation that stands beside other ways. */
+export interface Strategy<Given> {
+  readonly operation: Operation;
+  /** The item of these operands, or undefined if the skill has none. */
+  given(operands: readonly string[]): Given | undefined;
+  /** Whether the numbers suit this way of working. */
+  suits(given: Given): boolean;
+}
+
+export type Operation = 'addition' | 'subtraction' | 'multiplication' | 'division';
 
 export type Family = 'written' | 'decimals' | 'fractions' | 'mental' | 'algebra';
 

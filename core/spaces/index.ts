@@ -14,3 +14,4 @@ export { LARGEST_SEED, partSeed, seededRandom, type RandomGenerator } from './ra
 export { DigitSums, type DigitColumn, type SumClass } from './digit-sums';
 export { choose, subsetAt } from './subsets';
 export { cycleTypes, type Cycles } from './rearrangements';
+export { weightedSpace } from './weighted';

@@ -13,6 +13,8 @@ export interface Step {
   /** The power of ten (of the base) the step stands under, where it has one. */
   readonly place?: number;
   readonly uses: readonly string[];
+  /** Those of them that must be kept in mind until then; the others are seen from what is on paper. All if absent. */
+  readonly holds?: readonly string[];
   /** The value, or undefined where it cannot be computed. May ask only for steps listed in `uses`. */
   readonly rule: Rule;
   readonly reading: Reading;
@@ -76,7 +78,7 @@ function indexOf(graph: Graph): ReadonlyMap<string, Step> {
 }
 
 /** What a step is given instead of its rule: a rule of its own with the steps that rule uses. */
-export type Replacement = Pick<Step, 'uses' | 'rule'>;
+export type Replacement = Pick<Step, 'uses' | 'rule' | 'accepts'>;
 
 /** The same graph with the rules of some steps replaced; ids that are not in the graph are refused. */
 export function replaceRules(

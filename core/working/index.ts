@@ -1,6 +1,6 @@
 export { spreadAnswer } from './spread';
 export { emptyPicture, isStruck, pictureOf, type Picture, type PictureMark } from './picture';
-export { wholeNumber, type Reading, type Value } from './value';
+export { signedNumber, wholeNumber, type Reading, type Value } from './value';
 export {
   ANSWER,
   evaluate,
@@ -21,6 +21,7 @@ export { gapSteps } from './gaps';
 export { liveSteps } from './live';
 export {
   cellOf,
+  type Arc,
   type Cell,
   type Layout,
   type Line,

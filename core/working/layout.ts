@@ -8,6 +8,8 @@ export interface Layout {
   readonly height: number;
   readonly cells: readonly Cell[];
   readonly rules: readonly Line[];
+  /** Jumps along a number line. */
+  readonly arcs?: readonly Arc[];
 }
 
 export type Cell = PrintedCell | StepCell;
@@ -15,8 +17,10 @@ export type Cell = PrintedCell | StepCell;
 interface Box {
   readonly x: number;
   readonly y: number;
-  /** Side in squares: 1 for a full square, less for a small mark. */
+  /** Height in squares: 1 for a full square, less for a small mark. */
   readonly size: number;
+  /** Width in squares, where more than one figure has room; as wide as high if absent. */
+  readonly width?: number;
 }
 
 /** Something printed: a digit that is given, a sign, a place heading. */
@@ -43,6 +47,14 @@ export interface Line {
   readonly y1: number;
   readonly x2: number;
   readonly y2: number;
+}
+
+/** A jump from one place to another, bulging upwards by a height in squares. */
+export interface Arc {
+  readonly x1: number;
+  readonly x2: number;
+  readonly y: number;
+  readonly height: number;
 }
 
 /** The cell of a step; undefined for a step that has no square of its own. */

@@ -6,7 +6,9 @@ import { isSilent, type Graph, type Values } from './graph';
  */
 export function liveSteps(graph: Graph, values: Values): string[][] {
   const lastUse = new Map<string, number>();
-  graph.steps.forEach((step, at) => step.uses.forEach((used) => lastUse.set(used, at)));
+  graph.steps.forEach((step, at) =>
+    (step.holds ?? step.uses).forEach((used) => lastUse.set(used, at))
+  );
   return graph.steps.map((_, at) =>
     graph.steps
       .slice(0, at + 1)

@@ -1,10 +1,11 @@
-import type { Layout, Line, PrintedCell } from './layout';
+import type { Arc, Layout, Line, PrintedCell } from './layout';
 
 /** A mark on the sheet with what stands in it; an empty square has no text. */
 export interface PictureMark {
   readonly x: number;
   readonly y: number;
   readonly size: number;
+  readonly width: number;
   readonly text: string;
   readonly role: 'given' | 'sign' | 'heading' | 'digit' | 'carry';
   readonly crossedOff: boolean;
@@ -16,19 +17,27 @@ export interface Picture {
   readonly height: number;
   readonly marks: readonly PictureMark[];
   readonly rules: readonly Line[];
+  readonly arcs: readonly Arc[];
 }
 
 /** Fills the squares of the steps that have a text and leaves the others empty. */
 export function pictureOf(layout: Layout, texts: Readonly<Record<string, string>>): Picture {
-  const marks = layout.cells.map(({ x, y, size, role, ...cell }) => ({
+  const marks = layout.cells.map(({ x, y, size, width = size, role, ...cell }) => ({
     x,
     y,
     size,
+    width,
     role,
     text: cell.type === 'printed' ? cell.text : (texts[cell.step] ?? ''),
     crossedOff: cell.type === 'step' ? cell.crossedOff : isStruck(cell, texts)
   }));
-  return { width: layout.width, height: layout.height, marks, rules: layout.rules };
+  return {
+    width: layout.width,
+    height: layout.height,
+    marks,
+    rules: layout.rules,
+    arcs: layout.arcs ?? []
+  };
 }
 
 /** Whether something printed is struck out, because what replaces it is written. */
@@ -41,5 +50,5 @@ export function isStruck(
 
 /** Squared paper of the same size with nothing on it. */
 export function emptyPicture({ width, height }: Layout): Picture {
-  return { width, height: Math.ceil(height), marks: [], rules: [] };
+  return { width, height: Math.ceil(height), marks: [], rules: [], arcs: [] };
 }

@@ -21,6 +21,14 @@ export const columnSubtraction: Skill<Given> = {
   weights,
   ladder,
   words,
+  strategy: {
+    operation: 'subtraction',
+    given: ([minuend, subtrahend]) => {
+      const parsed = givenSchema.safeParse({ minuend, subtrahend });
+      return parsed.success ? parsed.data : undefined;
+    },
+    suits: () => true
+  },
   measure: (given) => measure(given),
   space: (constraints) => space(constraints),
   count: (constraints) => count(constraints),

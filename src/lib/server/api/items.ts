@@ -7,6 +7,7 @@ import {
   findSkill,
   readControls,
   skills,
+  suitability,
   type DrawError,
   type Skill
 } from '@zealous-quill/core/skills';
@@ -14,7 +15,13 @@ import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
 import { z } from 'zod';
 import { fail, invalid, post, problemsOf, reply } from './reply';
-import { analyseRequest, countRequest, itemsRequest, markingRequest } from './schemas';
+import {
+  analyseRequest,
+  countRequest,
+  itemsRequest,
+  markingRequest,
+  suitabilityRequest
+} from './schemas';
 
 /** `GET /api/skills` */
 export function listSkills(): Response {
@@ -69,6 +76,11 @@ export const analyse = post(analyseRequest, ({ skill: id, given, school, houseSt
   if (!parsed.success) return invalid(problemsOf(parsed.error, ['given']));
   return reply(analyseItem(skill, parsed.data, { school, style: houseStyle ?? defaultHouseStyle }));
 });
+
+/** `POST /api/suitability` */
+export const findSuitability = post(suitabilityRequest, ({ operation, operands }) =>
+  reply(suitability(operation, operands))
+);
 
 /** `POST /api/marking` */
 export const mark = post(

@@ -54,6 +54,14 @@ const operations: readonly Operation[] = [
     errors: post
   },
   {
+    path: '/api/suitability',
+    method: 'post',
+    summary: 'The ways of working a sum, what each costs, and the cheapest',
+    request: schemas.suitabilityRequest,
+    reply: schemas.suitabilityReply,
+    errors: [400, 405, 413, 415]
+  },
+  {
     path: '/api/health',
     method: 'get',
     summary: 'Version, and whether the database answers',

@@ -40,6 +40,14 @@ export const markingRequest = z.strictObject({
   scheme: schemeSchema.optional()
 });
 
+export const suitabilityRequest = z.strictObject({
+  operation: z.enum(['addition', 'subtraction', 'multiplication', 'division']),
+  operands: z
+    .array(z.string().regex(/^[1-9]\d{0,11}$/, 'a whole number from 1, of up to 12 digits'))
+    .min(2)
+    .max(6)
+});
+
 const count = z.string().regex(/^\d+$/).describe('a whole number');
 const text = z.string();
 
@@ -68,6 +76,13 @@ export const itemReply = z.object({
 });
 
 export const itemsReply = z.object({ items: z.array(itemReply), population: count, seed: z.int() });
+
+export const suitabilityReply = z.object({
+  strategies: z.array(
+    z.object({ skill: text, school: text, applies: z.boolean(), steps: z.int(), held: z.int() })
+  ),
+  cheapest: text.nullable()
+});
 
 const verdict = z.enum(['correct', 'follows-through', 'slip', 'blank', 'not-needed', 'unreadable']);
 

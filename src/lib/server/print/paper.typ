@@ -31,7 +31,7 @@
   let written = mark.role == "digit" or mark.role == "carry"
   set text(
     font: if mark.role == "heading" { "Alegreya Sans" } else if written { "Patrick Hand" } else { "Andika" },
-    size: square * mark.size * if mark.role == "heading" { 0.42 } else if mark.text.len() > 1 { 0.5 } else if written { 0.8 } else { 0.6 },
+    size: square * mark.size * if mark.role == "heading" { 0.42 } else if mark.width > mark.size { 0.6 } else if mark.text.len() > 1 { 0.5 } else if written { 0.8 } else { 0.6 },
     fill: if mark.role == "heading" { faint } else { ink },
   )
   mark.text
@@ -50,13 +50,23 @@
     }
     for mark in picture.marks {
       let side = mark.size * square
-      place(dx: mark.x * square, dy: mark.y * square, box(width: side, height: side, {
+      place(dx: mark.x * square, dy: mark.y * square, box(width: mark.width * square, height: side, {
         set align(center + horizon)
         mark-text(mark)
       }))
       if mark.crossedOff and mark.text != "" {
         place(dx: mark.x * square, dy: mark.y * square, line(start: (0pt, side), end: (side, 0pt), stroke: 0.6pt + ink))
       }
+    }
+    for arc in picture.arcs {
+      place(curve(
+        stroke: 0.9pt + ink,
+        curve.move((arc.x1 * square, arc.y * square)),
+        curve.quad(
+          ((arc.x1 + arc.x2) / 2 * square, (arc.y - 2 * arc.height) * square),
+          (arc.x2 * square, arc.y * square),
+        ),
+      ))
     }
     for rule in picture.rules {
       place(line(

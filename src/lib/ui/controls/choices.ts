@@ -19,6 +19,9 @@ export function choicesOf(feature: FeatureSpec): Choice[] {
     case 'choice':
       return feature.values.map((value) => ({ label: value, control: [value] }));
     case 'number': {
+      if (feature.steps) {
+        return feature.steps.map((value) => ({ label: String(value), control: value }));
+      }
       const shown = Math.min(feature.max, feature.min + MOST_SQUARES - 1);
       const isOpen = shown < feature.max;
       return Array.from({ length: shown - feature.min + 1 }, (_, at) => {

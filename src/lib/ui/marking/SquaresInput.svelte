@@ -26,10 +26,10 @@
     return input !== undefined;
   }
 
-  function typed(event: Event, step: string, role: string) {
+  function typed(event: Event, step: string, isSingle: boolean) {
     const { value } = event.currentTarget as HTMLInputElement;
     desk.write(step, value);
-    if (role === 'digit' && /^\d$/.test(value) && (event as InputEvent).data !== null) {
+    if (isSingle && /^\d$/.test(value) && (event as InputEvent).data !== null) {
       focus(nextSquare(desk.graph, layout, step));
     }
   }
@@ -55,15 +55,21 @@
   }
 </script>
 
-<Sheet {layout} {square} texts={desk.state.working} label="Squares of item {desk.place.item.number}">
-  {#snippet cell({ step, role })}
+<Sheet
+  {layout}
+  {square}
+  texts={desk.state.working}
+  label="Squares of item {desk.place.item.number}"
+>
+  {#snippet cell({ step, role, width })}
     {@const verdict = verdicts.get(step)}
     {@const text = desk.state.working[step] ?? ''}
     <input
       bind:this={inputs[step]}
       class="bare {role} {text !== '' || verdict === 'blank' ? verdict : ''}"
       class:first={desk.marked.firstSlip === step}
-      class:long={text.length > 1}
+      class:long={text.length > 1 && width === undefined}
+      class:wide={width !== undefined}
       type="text"
       inputmode="numeric"
       autocomplete="off"
@@ -71,7 +77,7 @@
       data-digits
       value={text}
       aria-label={label(step)}
-      oninput={(event) => typed(event, step, role)}
+      oninput={(event) => typed(event, step, role === 'digit' && width === undefined)}
       onkeydown={(event) => keys(event, step)}
       onfocus={(event) => event.currentTarget.select()}
     />
@@ -92,6 +98,9 @@
     border: 1px solid color-mix(in srgb, var(--faint) 55%, var(--leaf));
     background: var(--leaf);
     color: var(--pen);
+  }
+  input.wide {
+    font-size: calc(var(--side) * 0.6);
   }
   input.carry {
     border-style: dashed;

@@ -25,7 +25,7 @@ export function neighbour(
   const from = cells.find((cell) => cell.step === step);
   if (!from) return undefined;
   const candidates = cells.flatMap((cell) => {
-    const x = cell.x + cell.size / 2 - (from.x + from.size / 2);
+    const x = cell.x + (cell.width ?? cell.size) / 2 - (from.x + (from.width ?? from.size) / 2);
     const y = cell.y + cell.size / 2 - (from.y + from.size / 2);
     const along = x * dx + y * dy;
     const across = Math.abs(x * dy) + Math.abs(y * dx);

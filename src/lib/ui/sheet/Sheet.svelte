@@ -50,6 +50,9 @@
     {#each columns as x (x)}<line class="grid" x1={x} y1="0" x2={x} y2={rows.length - 1} />{/each}
     {#each rows as y (y)}<line class="grid" x1="0" y1={y} x2={layout.width} y2={y} />{/each}
     {#each layout.rules as rule, at (at)}<line class="rule" {...rule} />{/each}
+    {#each layout.arcs ?? [] as { x1, x2, y, height }, at (at)}
+      <path class="arc" d="M {x1} {y} Q {(x1 + x2) / 2} {y - 2 * height} {x2} {y}" />
+    {/each}
   </svg>
   {#each layout.cells as cell, at (at)}
     {@const text = cell.type === 'printed' ? cell.text : (texts[cell.step] ?? '')}
@@ -60,7 +63,9 @@
       class:long={text.length > 1}
       style:left="calc({cell.x} * var(--square))"
       style:top="calc({cell.y} * var(--square))"
+      class:wide={cell.width !== undefined}
       style:--side="calc({cell.size} * var(--square))"
+      style:width="calc({cell.width ?? cell.size} * var(--square))"
       style:transform={handwritten && cell.type === 'step' ? lean(cell.x, cell.y) : undefined}
     >
       {#if inner && cell.type === 'step'}{@render inner(cell)}{:else}{text}{/if}
@@ -95,7 +100,6 @@
   }
   .mark {
     position: absolute;
-    width: var(--side);
     height: var(--side);
     display: grid;
     place-items: center;
@@ -116,6 +120,16 @@
   }
   .long:not(.heading) {
     font-size: calc(var(--side) * 0.55);
+  }
+  .wide.wide {
+    font-size: calc(var(--side) * 0.62);
+    white-space: nowrap;
+  }
+  .arc {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 1.5;
+    vector-effect: non-scaling-stroke;
   }
   .current {
     background: var(--lamp-soft);

@@ -4,6 +4,7 @@
   import { duration, logit } from '../format';
   import Sheet from '../sheet/Sheet.svelte';
   import FeatureChips from './FeatureChips.svelte';
+  import Ways from './Ways.svelte';
   import { ItemView } from './item-view.svelte';
 
   interface Props {
@@ -16,6 +17,7 @@
   let { skill, given, school, style }: Props = $props();
 
   const view = $derived(new ItemView(skill, given, school, style));
+  const operands = $derived(Object.values(given as Record<string, string>));
   const square = $derived(Math.min(2.1, 19 / view.layout.width));
 
   function keys(event: KeyboardEvent) {
@@ -113,6 +115,9 @@
         {/each}
       </tbody>
     </table>
+  {/if}
+  {#if skill.strategy}
+    <Ways operation={skill.strategy.operation} {operands} />
   {/if}
 </section>
 
