@@ -96,8 +96,45 @@ const station = createPaper(
   ])
 );
 
+const mixed = createPaper(
+  db,
+  fromPlans('Autumn review: four ways of working', SEED + 4, [
+    {
+      skill: 'column-addition',
+      kind: 'set-out',
+      count: 2,
+      controls: { addends: 2, digits: 4, shortest: 3, carries: 2 }
+    },
+    {
+      skill: 'column-subtraction',
+      kind: 'worked-example',
+      count: 1,
+      controls: { digits: 3, shortest: 3, regroupings: 2 }
+    },
+    {
+      skill: 'column-subtraction',
+      kind: 'set-out',
+      count: 4,
+      controls: { digits: 3, regroupings: 2, acrossZeros: { max: 1 } }
+    },
+    {
+      skill: 'long-multiplication',
+      kind: 'set-out',
+      count: 3,
+      controls: { digits: 2, multiplierDigits: 2, carries: 2 }
+    },
+    {
+      skill: 'near-multiple-subtraction',
+      kind: 'set-out',
+      count: 3,
+      controls: { digits: 3, changeDigits: 3, base: 100, suited: true }
+    }
+  ])
+);
+
 sit(copper, lanterns, '2026-11-12', 1);
 sit(amber, railway, '2026-11-19', 0.55);
+sit(amber, mixed, '2026-11-20', 0.6);
 sit(copper, station, '2026-11-24', 0);
 newEdition(db, lanterns);
 createPaper(
@@ -137,7 +174,13 @@ function sit(classId: number, paperId: number, day: string, share: number): void
     scripts.forEach((script, place) => {
       const random = seededRandom(partSeed(SEED, `${day}/${script.id}/${itemId}`));
       const skill = skillOf(item.skill);
-      const { working, truth } = simulate(skill, item.given, item.school, habitsOf(place), random);
+      const { working, truth } = simulate(
+        skill,
+        item.given,
+        item.school,
+        habitsOf(place, skill.id),
+        random
+      );
       db.insert(simulatedWork)
         .values({ scriptId: script.id, itemId, working, ...truth })
         .run();

@@ -68,7 +68,7 @@ function write(graph: Graph, values: Values, withMarks: boolean): Working {
   return Object.fromEntries(
     graph.steps.flatMap((step) => {
       const text = printValue(step, values.get(step.id));
-      const isMark = step.leftOut !== undefined && !read.has(step.id);
+      const isMark = step.silentAt !== undefined && !read.has(step.id);
       if (text === undefined || isSilent(step, values.get(step.id))) return [];
       return isMark && !withMarks ? [] : [[step.id, text]];
     })

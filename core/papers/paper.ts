@@ -18,6 +18,7 @@ export const controlSchema = z.union([
   z.number(),
   z.boolean(),
   z.array(z.string().max(40)).max(40),
+  z.strictObject({ allow: z.array(z.int()).max(20) }),
   z.strictObject({ min: z.number().optional(), max: z.number().optional() })
 ]);
 

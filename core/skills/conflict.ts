@@ -42,6 +42,8 @@ function candidates(feature: FeatureSpec, asked: Control): Control[] {
   switch (feature.kind) {
     case 'flag':
       return [asked !== true];
+    case 'tables':
+      return [{ allow: feature.values.map(Number) }];
     case 'choice':
       return feature.values.map((value) => [value]);
     case 'number': {

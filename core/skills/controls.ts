@@ -1,13 +1,22 @@
 import type { Range } from '../spaces';
-import type { FeatureSpec } from './features';
+import type { FeatureSpec, FeatureValue } from './features';
 
 /** One control as it comes from outside: an exact value, a range, allowed values, or yes/no. */
 export type Control =
-  number | { min?: number | undefined; max?: number | undefined } | string[] | boolean;
+  | number
+  | { min?: number | undefined; max?: number | undefined }
+  | string[]
+  | { allow: number[] }
+  | boolean;
 export type Controls = Readonly<Record<string, Control>>;
 
 /** A control in the one form that spaces read. */
-export type Constraint = Range | ReadonlySet<string> | boolean;
+export type Constraint = Range | ReadonlySet<string> | AllowedTables | boolean;
+
+/** Each pair of digits must have a member among these. */
+export interface AllowedTables {
+  readonly allow: ReadonlySet<number>;
+}
 export type Constraints = Readonly<Record<string, Constraint>>;
 
 export interface InvalidControl {
@@ -61,9 +70,18 @@ export function flagOf(constraints: Constraints, feature: string): boolean | und
   return typeof constraint === 'boolean' ? constraint : undefined;
 }
 
+export function isTables(constraint: Constraint): constraint is AllowedTables {
+  return typeof constraint === 'object' && 'allow' in constraint;
+}
+
 /** Whether a measured value meets a constraint. */
-export function meets(value: number | string | boolean, constraint: Constraint): boolean {
+export function meets(value: FeatureValue, constraint: Constraint): boolean {
   if (typeof constraint === 'boolean') return value === constraint;
+  if (isTables(constraint)) {
+    return (value as readonly string[]).every((pair) =>
+      pair.split('x').some((digit) => constraint.allow.has(Number(digit)))
+    );
+  }
   if ('min' in constraint)
     return Number(value) >= constraint.min && Number(value) <= constraint.max;
   return constraint.has(String(value));
@@ -81,6 +99,8 @@ function readControl(feature: FeatureSpec, control: Control): Constraint | Probl
       return typeof control === 'boolean' ? control : { reason: 'kind', expected: 'true or false' };
     case 'choice':
       return readChoice(feature.values, control);
+    case 'tables':
+      return readTables(feature.values, control);
     case 'number':
       return readRange(feature, control);
   }
@@ -94,9 +114,25 @@ function readChoice(values: readonly string[], control: Control): Constraint | P
   return new Set(control);
 }
 
+function readTables(values: readonly string[], control: Control): Constraint | Problem {
+  const expected = `{allow: [...]} with some of ${values.join(', ')}`;
+  if (typeof control !== 'object' || !('allow' in control)) return { reason: 'kind', expected };
+  if (control.allow.length === 0) return { reason: 'none-allowed', expected };
+  if (control.allow.some((digit) => !values.includes(String(digit)))) {
+    return { reason: 'outside', expected };
+  }
+  return { allow: new Set(control.allow) };
+}
+
 function readRange(limits: Range, control: Control): Constraint | Problem {
   const expected = `a whole number from ${limits.min} to ${limits.max}, or {min, max}`;
-  if (typeof control === 'boolean' || Array.isArray(control)) return { reason: 'kind', expected };
+  if (
+    typeof control === 'boolean' ||
+    Array.isArray(control) ||
+    (typeof control === 'object' && 'allow' in control)
+  ) {
+    return { reason: 'kind', expected };
+  }
   const asked = typeof control === 'number' ? { min: control, max: control } : control;
   const range = { min: asked.min ?? limits.min, max: asked.max ?? limits.max };
   if (!Number.isInteger(range.min) || !Number.isInteger(range.max)) {

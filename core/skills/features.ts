@@ -9,7 +9,9 @@ export type FeatureSpec =
       readonly steps?: readonly number[];
     }
   | { readonly id: string; readonly kind: 'choice'; readonly values: readonly string[] }
-  | { readonly id: string; readonly kind: 'flag' };
+  | { readonly id: string; readonly kind: 'flag' }
+  /** Pairs of digits that are multiplied, like `3x7`; it is controlled by the digits that are allowed. */
+  | { readonly id: string; readonly kind: 'tables'; readonly values: readonly string[] };
 
-export type FeatureValue = number | string | boolean;
+export type FeatureValue = number | string | boolean | readonly string[];
 export type Features = Readonly<Record<string, FeatureValue>>;

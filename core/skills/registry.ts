@@ -3,12 +3,14 @@ import type { Graph } from '../working';
 import type { Skill } from './skill';
 import { nearMultipleSubtraction } from './mental/near-multiple-subtraction';
 import { columnAddition } from './written/column-addition';
+import { longMultiplication } from './written/long-multiplication';
 import { columnSubtraction } from './written/column-subtraction';
 
 /** All skills, in the order of the catalogue. Each is a folder and a line here. */
 export const skills: readonly Skill[] = [
   anySkill(columnAddition),
   anySkill(columnSubtraction),
+  anySkill(longMultiplication),
   anySkill(nearMultipleSubtraction)
 ];
 

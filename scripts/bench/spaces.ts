@@ -17,6 +17,30 @@ export const spaces: Readonly<Record<string, readonly BenchSpace[]>> = {
       name: 'rare: no carry, 6 zeros',
       controls: { addends: 2, digits: 12, shortest: 12, carries: 0, zeros: 6 }
     }
+  ],
+  'column-subtraction': [
+    { name: 'common: 12 digits from 12', controls: { digits: 12, shortest: 12 } },
+    { name: 'rare: 11 regroupings', controls: { digits: 12, shortest: 12, regroupings: 11 } },
+    {
+      name: 'rare: across 6 zeros, 3 lost',
+      controls: { digits: 12, shortest: { min: 6 }, acrossZeros: 6, lostColumns: 3 }
+    }
+  ],
+  'long-multiplication': [
+    { name: 'common: 4 by 3 digits', controls: { digits: 4, multiplierDigits: 3 } },
+    {
+      name: 'rare: 9 carries, 5 when adding',
+      controls: { digits: 4, multiplierDigits: 3, carries: 9, additionCarries: 5 }
+    },
+    {
+      name: 'rare: no carry at all',
+      controls: { digits: 4, multiplierDigits: 3, carries: 0, additionCarries: 0 }
+    }
+  ],
+  'near-multiple-subtraction': [
+    { name: 'common: 6 digits', controls: { digits: 6 } },
+    { name: 'rare: 2 below a hundred', controls: { digits: 6, base: 100, offset: -2 } },
+    { name: 'rare: 30 above a thousand', controls: { digits: 6, offset: 30, suited: true } }
   ]
 };
 

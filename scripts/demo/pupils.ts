@@ -88,7 +88,31 @@ const habits: readonly SimulatedPupil[] = [
   holding('last-carry-dropped', 0.8, 0.9)
 ];
 
-/** The habits of the pupil at a place in the register. */
-export function habitsOf(place: number): SimulatedPupil {
-  return habits[place % habits.length]!;
+/** Patterns that the same pupils hold in other skills; those who hold none in column addition hold none there. */
+const elsewhere: Readonly<Record<string, readonly string[]>> = {
+  'column-subtraction': [
+    'smaller-from-larger',
+    'stops-at-zero',
+    'no-decrement',
+    'zero-minus-n-is-n'
+  ],
+  'long-multiplication': [
+    'placeholder-missing',
+    'carry-dropped',
+    'old-carries-reused',
+    'rows-not-added'
+  ],
+  'near-multiple-subtraction': ['compensated-wrong-way', 'compensation-forgotten']
+};
+
+/** The habits, in a skill, of the pupil at a place in the register. */
+export function habitsOf(place: number, skill: string): SimulatedPupil {
+  const habit = habits[place % habits.length]!;
+  const patterns = elsewhere[skill];
+  if (!patterns) return habit;
+  const holds = habit.holds.map(({ degree }) => ({
+    pattern: patterns[place % patterns.length]!,
+    degree
+  }));
+  return { ...habit, holds };
 }

@@ -21,8 +21,8 @@ export function map<A, B>(value: A | undefined, convert: (value: A) => B): B | u
 }
 
 /** The answer that reads the digits to the place `highest` across, as they stand: a square with 14 reads 14. */
-export function answerAcross(highest: number, base: number): Step {
-  const places = Array.from({ length: highest + 1 }, (_, i) => `digit.${highest - i}`);
+export function answerAcross(highest: number, base: number, kind = 'digit'): Step {
+  const places = Array.from({ length: highest + 1 }, (_, i) => `${kind}.${highest - i}`);
   return {
     id: ANSWER,
     kind: ANSWER,

@@ -68,7 +68,7 @@ export const itemReply = z.object({
   school: text,
   prompt: text,
   answer: text,
-  features: z.record(text, z.union([z.number(), text, z.boolean()])),
+  features: z.record(text, z.union([z.number(), text, z.boolean(), z.array(text)])),
   difficulty: z.number().describe('logits'),
   seconds: z.number(),
   steps: z.array(z.object({ id: text, kind: text, label: text, value: text, uses: z.array(text) })),

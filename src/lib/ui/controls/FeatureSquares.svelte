@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Control, FeatureSpec } from '@zealous-quill/core/skills';
-  import { choicesOf, controlText, isChosen, press } from './choices';
+  import { choicesOf, controlText, endOf, isChosen, press, withEnd } from './choices';
 
   interface Props {
     feature: FeatureSpec;
@@ -37,25 +37,44 @@
       any<span class="visually-hidden"> {title}</span>
     </button>
   {/if}
-  <div class="squares">
-    {#each choices as { label, control: value }, at (label)}
-      {@const isImpossible = possible?.[at] === false}
-      <button
-        type="button"
-        class:impossible={isImpossible}
-        aria-pressed={isChosen(control, value)}
-        aria-disabled={isImpossible}
-        title={isImpossible
-          ? `No item has ${title.toLowerCase()} ${label} with the other controls`
-          : undefined}
-        onclick={() => {
-          if (!isImpossible || isChosen(control, value)) onchange(press(control, value));
-        }}
-      >
-        {label}{#if isImpossible}<span class="visually-hidden"> (impossible)</span>{/if}
-      </button>
-    {/each}
-  </div>
+  {#if feature.kind === 'number' && feature.min < 0}
+    <div class="ends">
+      {#each ['min', 'max'] as const as end (end)}
+        <label>
+          {end === 'min' ? 'from' : 'to'}
+          <input
+            type="number"
+            min={feature.min}
+            max={feature.max}
+            value={endOf(control, end) ?? ''}
+            placeholder={String(feature[end])}
+            onchange={(event) =>
+              onchange(withEnd(feature, control, end, event.currentTarget.value))}
+          />
+        </label>
+      {/each}
+    </div>
+  {:else}
+    <div class="squares">
+      {#each choices as { label, control: value }, at (label)}
+        {@const isImpossible = possible?.[at] === false}
+        <button
+          type="button"
+          class:impossible={isImpossible}
+          aria-pressed={isChosen(control, value)}
+          aria-disabled={isImpossible}
+          title={isImpossible
+            ? `No item has ${title.toLowerCase()} ${label} with the other controls`
+            : undefined}
+          onclick={() => {
+            if (!isImpossible || isChosen(control, value)) onchange(press(control, value));
+          }}
+        >
+          {label}{#if isImpossible}<span class="visually-hidden"> (impossible)</span>{/if}
+        </button>
+      {/each}
+    </div>
+  {/if}
 </fieldset>
 
 <style>
@@ -74,6 +93,16 @@
     font-weight: 400;
     color: var(--faint);
     padding-left: 0.4rem;
+  }
+  .ends {
+    clear: both;
+    display: flex;
+    gap: 0.8rem;
+    font-size: 0.9rem;
+  }
+  .ends input {
+    width: 4.2rem;
+    padding: 0 0.3rem;
   }
   .squares {
     clear: both;

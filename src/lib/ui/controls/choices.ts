@@ -16,6 +16,8 @@ export function choicesOf(feature: FeatureSpec): Choice[] {
         { label: 'yes', control: true },
         { label: 'no', control: false }
       ];
+    case 'tables':
+      return feature.values.map((value) => ({ label: value, control: { allow: [Number(value)] } }));
     case 'choice':
       return feature.values.map((value) => ({ label: value, control: [value] }));
     case 'number': {
@@ -39,6 +41,7 @@ export function isChosen(control: Control | undefined, choice: Control): boolean
   if (control === undefined) return false;
   if (typeof control === 'boolean') return control === choice;
   if (Array.isArray(control)) return Array.isArray(choice) && control.includes(choice[0]!);
+  if (isAllowed(control)) return isAllowed(choice) && control.allow.includes(choice.allow[0]!);
   const asked = rangeOf(control);
   const offered = rangeOf(choice);
   return offered.min >= asked.min && offered.max <= asked.max;
@@ -50,6 +53,7 @@ export function isChosen(control: Control | undefined, choice: Control): boolean
  */
 export function press(control: Control | undefined, choice: Control): Control | undefined {
   if (Array.isArray(choice)) return pressName(control, choice[0]!);
+  if (isAllowed(choice)) return pressTable(control, choice.allow[0]!);
   if (typeof choice === 'boolean') return control === choice ? undefined : choice;
   if (control === undefined) return choice;
   const asked = rangeOf(control);
@@ -61,6 +65,34 @@ export function press(control: Control | undefined, choice: Control): Control | 
     min: Math.min(asked.min, offered.min),
     max: Math.max(asked.max, offered.max)
   });
+}
+
+/** One end of what is asked of a number feature, if it is closed there. */
+export function endOf(control: Control | undefined, end: 'min' | 'max'): number | undefined {
+  if (control === undefined || typeof control === 'boolean') return undefined;
+  const value = rangeOf(control)[end];
+  return Number.isFinite(value) ? value : undefined;
+}
+
+/** What is asked after one end was typed; an end that is empty or outside the limits is left open. */
+export function withEnd(
+  limits: { readonly min: number; readonly max: number },
+  control: Control | undefined,
+  end: 'min' | 'max',
+  typed: string
+): Control | undefined {
+  const value = typed === '' ? undefined : Math.round(Number(typed));
+  const isInside = value !== undefined && value >= limits.min && value <= limits.max;
+  const ends = {
+    min: endOf(control, 'min'),
+    max: endOf(control, 'max'),
+    [end]: isInside ? value : undefined
+  };
+  if (ends.min !== undefined && ends.max !== undefined && ends.min > ends.max) {
+    return { min: isInside ? value : ends.min, max: isInside ? value : ends.max };
+  }
+  const closed = Object.entries(ends).filter(([, one]) => one !== undefined);
+  return closed.length > 0 ? Object.fromEntries(closed) : undefined;
 }
 
 /** The controls with one of them changed or let go. */
@@ -77,10 +109,23 @@ export function withControl(
 export function controlText(control: Control): string {
   if (typeof control === 'boolean') return control ? 'yes' : 'no';
   if (Array.isArray(control)) return control.join(' or ');
+  if (isAllowed(control)) return control.allow.join(', ');
   const { min, max } = rangeOf(control);
   if (min === max) return String(min);
   if (max === Infinity) return `at least ${min}`;
   return min === -Infinity ? `at most ${max}` : `${min} to ${max}`;
+}
+
+function isAllowed(control: Control | undefined): control is { allow: number[] } {
+  return typeof control === 'object' && 'allow' in control;
+}
+
+function pressTable(control: Control | undefined, digit: number): Control | undefined {
+  const allowed = isAllowed(control) ? control.allow : [];
+  const next = allowed.includes(digit)
+    ? allowed.filter((one) => one !== digit)
+    : [...allowed, digit].sort();
+  return next.length > 0 ? { allow: next } : undefined;
 }
 
 function pressName(control: Control | undefined, name: string): Control | undefined {

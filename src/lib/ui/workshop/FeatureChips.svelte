@@ -15,7 +15,8 @@
     skill.features.flatMap(({ id }) => {
       const value = features[id]!;
       const title = skill.words.features[id]!.title.toLowerCase();
-      if (value === 0 || value === false || controls[id] === value) return [];
+      if (value === 0 || value === false || controls[id] === value || typeof value === 'object')
+        return [];
       return [{ id, text: value === true ? title : `${title} ${value}` }];
     })
   );

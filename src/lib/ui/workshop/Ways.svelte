@@ -4,6 +4,12 @@
   let { operation, operands }: { operation: Operation; operands: readonly string[] } = $props();
 
   const found = $derived(suitability(operation, operands));
+  const cheapest = $derived.by(() => {
+    const costs = found.strategies.map(({ skill, held, steps }) =>
+      skill === found.cheapest ? held * 1000 + steps : Infinity
+    );
+    return costs.indexOf(Math.min(...costs));
+  });
   const school = (skill: string, id: string) => skillOf(skill).words.schools?.[id];
 </script>
 
@@ -19,13 +25,13 @@
       >
     </thead>
     <tbody>
-      {#each found.strategies as { skill, school: id, applies, steps, held } (`${skill}/${id}`)}
+      {#each found.strategies as { skill, school: id, applies, steps, held }, at (`${skill}/${id}`)}
         <tr>
           <td>
             {skillOf(skill).words.title}{school(skill, id)
               ? `: ${school(skill, id)?.toLowerCase()}`
               : ''}
-            {#if skill === found.cheapest}<strong>cheapest</strong>{/if}
+            {#if at === cheapest}<strong>cheapest</strong>{/if}
             {#if !applies}<span class="faint">does not suit</span>{/if}
           </td>
           <td class="number">{steps}</td>

@@ -1,0 +1,177 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { evaluatePattern, skillOf } from '../..';
+import { markItem } from '../../../marking';
+import { ANSWER, evaluate } from '../../../working';
+import { meets } from '../../controls';
+import { countsAsMeasured, ranksAsListed } from '../../space-checks.test-helper';
+import { features, measure } from './features';
+import type { Given } from './operands';
+import { count, space, usable } from './space';
+
+const skill = skillOf('long-multiplication');
+const exactly = (value: number) => ({ min: value, max: value });
+
+function* pairs(a: [number, number], b: [number, number]): Generator<Given> {
+  for (let x = a[0]; x <= a[1]; x++) {
+    for (let y = b[0]; y <= b[1]; y++) yield { multiplicand: `${x}`, multiplier: `${y}` };
+  }
+}
+
+test('two-digit by two-digit products by held carries are the published numbers', () => {
+  // Enumerated by an independent programme; see the list of values to check.
+  const blocks = { digits: exactly(2), multiplierDigits: exactly(2) };
+  const counts = [0, 1, 2].map((carries) => count({ ...blocks, carries: exactly(carries) }));
+  assert.deepEqual(counts, [2052n, 2178n, 3870n]);
+  assert.equal(count({}), 9990n * 990n);
+});
+
+test('every feature and pair of features counts as brute force, 2 by 2 and 3 by 2 digits', () => {
+  for (const [digits, items] of [
+    [2, [...pairs([10, 99], [10, 99])]],
+    [3, [...pairs([100, 999], [10, 99])]]
+  ] as const) {
+    countsAsMeasured({
+      features,
+      items,
+      measure,
+      count: (constraints) =>
+        count({ digits: exactly(digits), multiplierDigits: exactly(2), ...constraints })
+    });
+  }
+});
+
+test('tables, usable items and ranks equal brute force', () => {
+  const blocks = { digits: exactly(2), multiplierDigits: exactly(2) };
+  const allowed = { ...blocks, tables: { allow: new Set([2, 5]) } };
+  const wanted = [...pairs([10, 99], [10, 99])].filter((given) =>
+    meets(measure(given)['tables']!, allowed.tables)
+  );
+  ranksAsListed(space(allowed), wanted, skill.print);
+  assert.equal(usable(allowed), BigInt(new Set(wanted.map(skill.orderless)).size));
+});
+
+test('features equal those read off the working; the product is BigInt’s', () => {
+  const given = fc.record({
+    multiplicand: fc.integer({ min: 10, max: 9999 }).map(String),
+    multiplier: fc.integer({ min: 10, max: 999 }).map(String)
+  });
+  fc.assert(
+    fc.property(given, (item) => {
+      const graph = skill.graph(item, 'rows');
+      const values = evaluate(graph);
+      assert.equal(values.get(ANSWER), BigInt(item.multiplicand) * BigInt(item.multiplier));
+      const carries = graph.steps
+        .filter(({ kind }) => kind === 'carry')
+        .map(({ id }) => Number(values.get(id)));
+      const added = graph.steps
+        .filter(({ kind }) => kind === 'sum-carry')
+        .map(({ id }) => Number(values.get(id)));
+      const measured = measure(item);
+      assert.equal(measured['carries'], carries.filter((carry) => carry > 0).length);
+      assert.equal(measured['largestCarry'], Math.max(...carries));
+      assert.equal(measured['additionCarries'], added.filter((carry) => carry > 0).length);
+    }),
+    { numRuns: 2000 }
+  );
+  assert.equal(measure({ multiplicand: '91', multiplier: '90' })['largestCarry'], 0);
+});
+
+/** Worked by hand; undefined where the pattern cannot be carried out. */
+const table: Record<string, [string, string | undefined][]> = {
+  'placeholder-missing': [
+    ['47 x 36', '423'], // 282 + 141
+    ['46 x 23', '230'], // 138 + 92
+    ['12 x 11', '24'],
+    ['20 x 30', '60'], // 0 + 60
+    ['123 x 201', '369'] // 123 + 0 + 246
+  ],
+  'carry-dropped': [
+    ['58 x 67', '3436'], // 356 + 3080
+    ['46 x 23', '948'], // 128 + 820
+    ['47 x 36', '1452'], // 242 + 1210
+    ['12 x 11', '132'],
+    ['19 x 15', '245'] // 55 + 190
+  ],
+  'carry-added-before-multiplying': [
+    ['47 x 36', '2292'], // 482 + 1810
+    ['46 x 23', '1178'], // 158 + 1020
+    ['12 x 11', '132'],
+    ['19 x 15', '445'], // 9x5=45: 5 hold 4; (1+4)x5=25: 255, and 190
+    ['25 x 14', '410'] // 5x4=20: 0 hold 2; (2+2)x4=16: 160, and 250
+  ],
+  'old-carries-reused': [
+    ['47 x 36', '2092'], // 282 + 1810
+    ['46 x 23', '1158'], // 138 + 1020: 2x6=12, 2x4+1+1=10
+    ['12 x 11', '132'],
+    ['19 x 15', '685'], // 95 + 590: 1x9=9, 1x1+4=5
+    ['11 x 99', '1089']
+  ],
+  'digit-by-digit-only': [
+    ['47 x 36', '1242'], // 42 + 1200
+    ['46 x 23', '818'],
+    ['12 x 11', '102'],
+    ['123 x 45', undefined],
+    ['123 x 201', '20003'] // 3x1, 2x0, 1x2
+  ],
+  'zero-times-n-is-n': [
+    ['406 x 23', '9568'], // 1248 + 8320
+    ['47 x 36', '1692'],
+    ['40 x 12', '492'], // 0x2 is 2: 82; 0x1 is 1: 41 tens
+    ['20 x 30', '650'], // 0 and 0 is 0, 2 and 0 is 2: 20; 0 and 3 is 3: 63 tens; 20 + 630
+    ['12 x 20', '252'] // row of 0: 12; row of 2: 240
+  ],
+  'rows-not-added': [
+    ['47 x 36', '1410'],
+    ['46 x 23', '920'],
+    ['12 x 11', '120'],
+    ['20 x 30', '600'],
+    ['123 x 201', '24600']
+  ]
+};
+
+for (const [pattern, lines] of Object.entries(table)) {
+  test(`${pattern} answers as worked by hand`, () => {
+    for (const [line, expected] of lines) {
+      const given = skill.parse(line)!;
+      const error = skill.errorPatterns.find(({ id }) => id === pattern)!;
+      const answer = evaluatePattern(error, given, skill.graph(given, 'rows'))?.get(ANSWER);
+      assert.equal(answer?.toString(), expected, line);
+    }
+  });
+}
+
+test('every error pattern and feature has its table and words', () => {
+  assert.deepEqual(
+    Object.keys(table),
+    skill.errorPatterns.map(({ id }) => id)
+  );
+  assert.deepEqual(Object.keys(skill.words.errorPatterns), Object.keys(table));
+  assert.deepEqual(
+    Object.keys(skill.words.features),
+    skill.features.map(({ id }) => id)
+  );
+});
+
+test('each row has its own method mark: a slip in one does not cost the other', () => {
+  const working = {
+    'row.0.digit.0': '2',
+    'row.0.digit.1': '9',
+    'row.0.digit.2': '2',
+    'row.1.placeholder.0': '0',
+    'row.1.digit.1': '1',
+    'row.1.digit.2': '4',
+    'row.1.digit.3': '1',
+    'sum.digit.0': '2',
+    'sum.digit.1': '0',
+    'sum.digit.2': '7',
+    'sum.digit.3': '1'
+  };
+  const marked = markItem(skill, { given: skill.parse('47 x 36'), school: 'rows', working });
+  assert.equal(marked.firstSlip, 'row.0.digit.1');
+  assert.deepEqual(
+    marked.marks.lines.map(({ id, awarded }) => `${id}:${awarded}`),
+    ['M1:1', 'M2:1', 'M3:1', 'A1:0']
+  );
+});
