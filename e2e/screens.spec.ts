@@ -8,13 +8,19 @@ const server = new TestServer(4311);
 const screens = [
   '/',
   '/workshop/column-addition',
+  '/workshop/column-subtraction',
+  '/workshop/long-multiplication',
+  '/workshop/near-multiple-subtraction',
   '/papers',
   '/papers/1',
-  '/papers/5',
+  '/papers/4',
+  '/papers/6',
   '/marking',
   '/marking/2',
+  '/marking/3',
   '/results',
   '/results/1',
+  '/results/3',
   '/classes',
   '/classes/1',
   '/classes/import',
@@ -71,7 +77,7 @@ test('no screen scrolls sideways at 1280 or on a narrow tablet, and none reports
 });
 
 test('rungs and items move by keyboard', async ({ page }) => {
-  await visit(page, '/papers/5');
+  await visit(page, '/papers/6');
   const items = page.getByRole('group', { name: /^Item \d+$/ });
   const sumOf = (at: number) => items.nth(at).getByTitle('Change the numbers').textContent();
   const [first, second] = [await sumOf(1), await sumOf(2)];

@@ -18,9 +18,14 @@ const shots: readonly Shot[] = [
     path: `/workshop/column-addition?controls=${JSON.stringify({ addends: 2, digits: 5, ripples: 3, answerZeros: 2 })}`,
     dark: true
   },
-  { name: 'papers', path: '/papers/5' },
+  { name: 'papers', path: '/papers/6' },
+  { name: 'papers-mixed', path: '/papers/4' },
   { name: 'marking', path: '/marking/2', before: markOne },
+  { name: 'marking-subtraction', path: '/marking/3?by=question&item=44', before: markOne },
+  { name: 'marking-multiplication', path: '/marking/3?by=question&item=45', before: markOne },
+  { name: 'marking-jumps', path: '/marking/3?by=question&item=49', before: markOne },
   { name: 'results', path: '/results/1' },
+  { name: 'workshop-jumps', path: '/workshop/near-multiple-subtraction' },
   { name: 'classes', path: '/classes/1' },
   { name: 'house-style', path: '/house-style' }
 ];
@@ -54,8 +59,12 @@ await server.stop();
 
 /** Leaves a response on the desk whose answer is wrong, with its squares open. */
 async function markOne(page: Page): Promise<void> {
-  const figures = async (selector: string) =>
-    (await page.locator(selector).first().textContent())?.replace(/\D/g, '') ?? '';
+  const figures = async (selector: string) => {
+    const found = page.locator(selector).first();
+    return (await found.count()) === 0
+      ? ''
+      : ((await found.textContent()) ?? '').replace(/\D/g, '');
+  };
   for (let tries = 0; tries < 20; tries++) {
     const written = await figures('.hand');
     if (written !== '' && written !== (await figures('.key strong'))) {
@@ -64,6 +73,7 @@ async function markOne(page: Page): Promise<void> {
       break;
     }
     await page.keyboard.press('PageDown');
+    await page.waitForTimeout(120);
   }
   await page.waitForTimeout(600);
 }

@@ -1,6 +1,6 @@
 import { revealed, type Revealed } from '../analysis';
 import { availableMarks, type Scheme } from '../marking/scheme';
-import { analyseItem, skillOf, type Item } from '../skills';
+import { analyseItem, patternKey, skillOf, type Item } from '../skills';
 import { isMarked } from './ladder';
 import type { Paper, PaperItem, Rung } from './paper';
 
@@ -35,14 +35,22 @@ export function outline(paper: Paper): Outline {
     }));
   const marked = items.filter(({ rung }) => isMarked(rung));
   const skills = [...new Set(paper.rungs.map(({ skill }) => skill))].map(skillOf);
-  const patterns = [...new Set(skills.flatMap((skill) => skill.errorPatterns.map(({ id }) => id)))];
+  const patterns = skills.flatMap((skill) =>
+    skill.errorPatterns.map(({ id }) => patternKey(skill.id, id))
+  );
   return {
     items,
     marks: items.reduce((sum, { marks }) => sum + marks, 0),
     minutes: Math.ceil(items.reduce((sum, { item }) => sum + item.seconds, 0) / 60),
     reveals: revealed(
       patterns,
-      marked.map(({ item }) => ({ right: item.answer, patterns: item.errorPatterns }))
+      marked.map(({ item }) => ({
+        right: item.answer,
+        patterns: item.errorPatterns.map(({ id, answer }) => ({
+          id: patternKey(item.skill, id),
+          answer
+        }))
+      }))
     )
   };
 }

@@ -22,6 +22,7 @@ export { drawItems, type DrawError, type DrawRequest, type DrawResult } from './
 export {
   analyseItem,
   evaluatePattern,
+  patternKey,
   patternsIn,
   showingPatterns,
   type Item,

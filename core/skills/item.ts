@@ -75,6 +75,11 @@ export function analyseItem(
   };
 }
 
+/** A name for a pattern of a skill: skills share ids, but a carry dropped in one is not one dropped in another. */
+export function patternKey(skill: string, pattern: string): string {
+  return `${skill}/${pattern}`;
+}
+
 /** The patterns that can happen in a school. */
 export function patternsIn(skill: Skill, school: string): ErrorPattern[] {
   return skill.errorPatterns.filter(({ schools }) => !schools || schools.includes(school));

@@ -1,5 +1,5 @@
 import { markItem, type MarkedItem, type Working } from '@zealous-quill/core/marking';
-import { skillOf } from '@zealous-quill/core/skills';
+import { patternKey, skillOf } from '@zealous-quill/core/skills';
 import { and, count, eq, inArray } from 'drizzle-orm';
 import type { Db } from './connection';
 import { COORDINATOR } from './logbook';
@@ -163,8 +163,10 @@ function outcomeOf({ item }: Derived, marked: MarkedItem, given: GivenMarks) {
     proposed: marked.marks.awarded,
     available: marked.marks.available,
     verdict: marked.answer.verdict,
-    couldShow: item.errorPatterns.map(({ id }) => id),
-    didShow: [...new Set(marked.diagnosis.flatMap(({ patterns }) => patterns))],
+    couldShow: item.errorPatterns.map(({ id }) => patternKey(item.skill, id)),
+    didShow: [...new Set(marked.diagnosis.flatMap(({ patterns }) => patterns))].map((id) =>
+      patternKey(item.skill, id)
+    ),
     flags: [...marked.flags]
   };
 }

@@ -1,6 +1,6 @@
 import { patternEvidence, type PatternEvidence } from '@zealous-quill/core/analysis';
 import { availableMarks } from '@zealous-quill/core/marking';
-import { skillOf } from '@zealous-quill/core/skills';
+import { patternKey, skillOf } from '@zealous-quill/core/skills';
 import { and, eq, isNotNull, sql } from 'drizzle-orm';
 import type { Db } from './connection';
 import { marks, responses, scripts, type Outcome } from './schema';
@@ -29,8 +29,12 @@ export interface ResultPupil {
 }
 
 export interface PatternSummary {
+  /** Its key with the skill. */
   readonly pattern: string;
+  readonly id: string;
   readonly skill: string;
+  /** The skill in words, where the paper has several. */
+  readonly skillTitle: string | null;
   readonly title: string;
   readonly could: number;
   readonly did: number;
@@ -83,9 +87,11 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
     available: items.reduce((sum, { scheme }) => sum + availableMarks(scheme), 0),
     patterns: skills.flatMap((skill) =>
       skill.errorPatterns.map(({ id }) => ({
+        id,
         skill: skill.id,
+        skillTitle: skills.length > 1 ? skill.words.title : null,
         title: skill.words.errorPatterns[id]!.title,
-        ...summary(id, pupils)
+        ...summary(patternKey(skill.id, id), pupils)
       }))
     )
   };

@@ -168,6 +168,7 @@ export interface Outcome {
   readonly proposed: number;
   readonly available: number;
   readonly verdict: string;
+  /** Error patterns, by their keys with the skill. */
   readonly couldShow: readonly string[];
   readonly didShow: readonly string[];
   readonly flags: readonly string[];

@@ -43,13 +43,13 @@
     {/if}
   {:else if working && isBlank}
     <p class="faint">Nothing is written.</p>
-    <Sheet {layout} square={Math.min(2.3, 17 / layout.width)} label="Empty squares" />
+    <Sheet {layout} square={Math.min(2.3, 15.8 / layout.width)} label="Empty squares" />
   {:else if working}
     <Sheet
       {layout}
       texts={working}
       handwritten
-      square={Math.min(2.3, 17 / layout.width)}
+      square={Math.min(2.3, 15.8 / layout.width)}
       label="Script: {item.prompt} answered {working[ANSWER] ?? ''}"
     />
     <p class="answer">

@@ -16,7 +16,7 @@
 
   const item = $derived(desk.place.item.item);
   const layout = $derived(desk.skill.layout(item.given, item.school, style));
-  const square = $derived(Math.min(3, 25 / layout.width));
+  const square = $derived(Math.min(3, 20.5 / layout.width));
   const verdicts = $derived(new Map(desk.marked.steps.map((step) => [step.id, step.verdict])));
 
   function focus(step: string | undefined): boolean {

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Outline } from '@zealous-quill/core/papers';
-  import { skillOf } from '@zealous-quill/core/skills';
+  import { patternKey, skillOf } from '@zealous-quill/core/skills';
   import { plural } from '../format';
 
   let { outline, skills }: { outline: Outline; skills: readonly string[] } = $props();
@@ -9,8 +9,8 @@
     Object.fromEntries(
       skills.flatMap((id) =>
         Object.entries(skillOf(id).words.errorPatterns).map(([pattern, { title }]) => [
-          pattern,
-          title
+          patternKey(id, pattern),
+          skills.length > 1 ? `${title} (${skillOf(id).words.title.toLowerCase()})` : title
         ])
       )
     )

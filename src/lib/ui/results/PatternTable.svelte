@@ -1,7 +1,9 @@
 <script lang="ts">
   interface Summary {
     readonly pattern: string;
+    readonly id: string;
     readonly skill: string;
+    readonly skillTitle: string | null;
     readonly title: string;
     readonly could: number;
     readonly did: number;
@@ -63,7 +65,7 @@
     </tr>
   </thead>
   <tbody>
-    {#each sorted as { pattern, skill, title, could, did, pupils } (pattern)}
+    {#each sorted as { pattern, id, skill, skillTitle, title, could, did, pupils } (pattern)}
       <tr class:chosen={chosen === pattern}>
         <td>
           <button
@@ -71,13 +73,14 @@
             aria-pressed={chosen === pattern}
             onclick={() => (chosen = chosen === pattern ? null : pattern)}>{title}</button
           >
+          {#if skillTitle}<span class="faint small">{skillTitle.toLowerCase()}</span>{/if}
         </td>
         <td class="number">{pupils || '–'}</td>
         <td class="number">{did} / {could}</td>
         <td class="act">
           <form method="POST" action="?/practise">
             <input type="hidden" name="skill" value={skill} />
-            <input type="hidden" name="pattern" value={pattern} />
+            <input type="hidden" name="pattern" value={id} />
             <button type="submit" class="quiet-link"
               >practice<span class="visually-hidden"> against {title}</span></button
             >
