@@ -1,4 +1,4 @@
-import { readControls, type Constraints, type Control, type Controls } from './controls';
+import { readControls, type Control, type Controls } from './controls';
 import type { FeatureSpec } from './features';
 import type { Skill } from './skill';
 
@@ -15,7 +15,7 @@ export interface Conflict {
  */
 export function explainEmpty(skill: Skill, controls: Controls): Conflict {
   const names = skill.features.map(({ id }) => id).filter((id) => id in controls);
-  const isEmpty = (kept: readonly string[]) => count(skill, pick(controls, kept)) === 0n;
+  const isEmpty = (kept: readonly string[]) => !exists(skill, pick(controls, kept));
   const conflict =
     firstOf([1, 2, 3], (size) =>
       firstOf(subsets(names, size), (set) => (isEmpty(set) ? set : undefined))
@@ -34,7 +34,7 @@ export function explainEmpty(skill: Skill, controls: Controls): Conflict {
 /** The value of one control, nearest to what was asked, under which items exist with all others held. */
 function nearestValue(skill: Skill, controls: Controls, name: string): Control | undefined {
   const feature = skill.features.find(({ id }) => id === name)!;
-  const works = (control: Control) => count(skill, { ...controls, [name]: control }) > 0n;
+  const works = (control: Control) => exists(skill, { ...controls, [name]: control });
   return candidates(feature, controls[name]!).find(works);
 }
 
@@ -62,10 +62,10 @@ function candidates(feature: FeatureSpec, asked: Control): Control[] {
   }
 }
 
-function count(skill: Skill, controls: Controls): bigint {
+function exists(skill: Skill, controls: Controls): boolean {
   const read = readControls(skill.features, controls);
   if (!read.ok) throw new Error(`explainEmpty: control '${read.error.field}' was not checked`);
-  return skill.count(read.constraints satisfies Constraints);
+  return skill.exists(read.constraints);
 }
 
 function pick(controls: Controls, names: readonly string[]): Controls {

@@ -31,6 +31,8 @@ export interface Skill<Given = unknown> {
   space(constraints: Constraints): Space<Given>;
   /** How many items: as `space(constraints).count`, without building what ranks need. */
   count(constraints: Constraints): bigint;
+  /** Whether there are any: as `count(constraints) > 0n`, but it may stop at the first. */
+  exists(constraints: Constraints): boolean;
   /** How many of them are left when items that differ only by {@link orderless} count once. */
   usable(constraints: Constraints): bigint;
   /** The same text for items that a paper should not hold twice. */

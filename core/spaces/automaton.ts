@@ -57,6 +57,22 @@ export function countPaths<Choice>(automaton: DigitAutomaton<Choice>): bigint {
   return count(automaton.start);
 }
 
+/** Whether an automaton accepts any path at all: a search that ends at the first, and visits no state twice. */
+export function acceptsAny<Choice>(automaton: DigitAutomaton<Choice>): boolean {
+  const seen = new Set<number>();
+  let isFound = false;
+  const search = (state: number): void => {
+    if (isFound || seen.has(state)) return;
+    seen.add(state);
+    automaton.edges(state, (_ways, _choice, next) => {
+      if (next === ACCEPTED) isFound = true;
+      else search(next);
+    });
+  };
+  search(automaton.start);
+  return isFound;
+}
+
 interface Node<Choice> {
   readonly count: bigint;
   readonly edges: readonly BuiltEdge<Choice>[];

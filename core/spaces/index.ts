@@ -1,6 +1,7 @@
 export { listSpace, mapSpace, productSpace, unionSpace, type Space } from './space';
 export {
   ACCEPTED,
+  acceptsAny,
   automatonSpace,
   countPaths,
   type Column,

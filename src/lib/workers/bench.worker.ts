@@ -11,10 +11,10 @@ import {
 } from '@zealous-quill/core/skills';
 import { expose } from 'comlink';
 
-function count(skillId: string, controls: Controls): bigint {
+function exists(skillId: string, controls: Controls): boolean {
   const skill = skillOf(skillId);
   const read = readControls(skill.features, controls);
-  return read.ok ? skill.count(read.constraints) : 0n;
+  return read.ok && skill.exists(read.constraints);
 }
 
 const bench = {
@@ -27,10 +27,10 @@ const bench = {
   },
   /** For each value, whether items exist if one control has that value and all others stay. */
   possible(skillId: string, controls: Controls, feature: string, values: Control[]): boolean[] {
-    return values.map((value) => count(skillId, { ...controls, [feature]: value }) > 0n);
+    return values.map((value) => exists(skillId, { ...controls, [feature]: value }));
   },
   draw(skillId: string, controls: Controls, howMany: number, seed: number): DrawResult {
-    const few = count(skillId, controls);
+    const few = bench.count(skillId, controls).count;
     const most = few < BigInt(howMany) ? Number(few) : howMany;
     return drawItems(skillOf(skillId), { controls, count: Math.max(1, most), seed });
   },

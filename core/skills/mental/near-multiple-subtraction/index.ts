@@ -49,6 +49,7 @@ export const nearMultipleSubtraction: Skill<Given> = {
   measure,
   space,
   count,
+  exists: (constraints) => count(constraints) > 0n,
   usable: count,
   orderless: ({ start, change }) => `${start}-${change}`,
   graph: nearMultipleGraph,

@@ -5,7 +5,7 @@ import { addendDigits, columnsOf, givenSchema, type Given } from './columns';
 import { errorPatterns } from './errors';
 import { features, measure } from './features';
 import { ladder } from './ladder';
-import { count, space, usable } from './space';
+import { count, exists, space, usable } from './space';
 import { weights } from './weights';
 import { words } from './words';
 import { columnGraph, columnLayout } from './working';
@@ -24,6 +24,7 @@ export const columnAddition: Skill<Given> = {
   measure: (given) => measure(given),
   space: (constraints: Constraints) => space(constraints),
   count: (constraints) => count(constraints),
+  exists: (constraints) => exists(constraints),
   usable: (constraints) => usable(constraints),
   orderless: ({ addends }) => [...addends].sort().join('+'),
   graph: (given) => columnGraph(columnsOf(addendDigits(given, 10))),

@@ -1,4 +1,5 @@
 import {
+  acceptsAny,
   automatonSpace,
   countPaths,
   cycleTypes,
@@ -25,6 +26,13 @@ export function count(constraints: Constraints, base = 10): bigint {
     (sum, addends) =>
       sum + countPaths(new ColumnAutomaton(constraints, base, [{ length: 1, groups: addends }])),
     0n
+  );
+}
+
+/** Whether there are any. */
+export function exists(constraints: Constraints, base = 10): boolean {
+  return addendCounts(constraints).some((addends) =>
+    acceptsAny(new ColumnAutomaton(constraints, base, [{ length: 1, groups: addends }]))
   );
 }
 

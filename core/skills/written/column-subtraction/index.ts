@@ -4,7 +4,7 @@ import { errorPatterns } from './errors';
 import { features, measure } from './features';
 import { ladder } from './ladder';
 import { columnsOf, givenSchema, type Given } from './operands';
-import { count, space } from './space';
+import { count, exists, space } from './space';
 import { weights } from './weights';
 import { words } from './words';
 import { subtractionGraph, subtractionLayout, type School } from './working';
@@ -32,6 +32,7 @@ export const columnSubtraction: Skill<Given> = {
   measure: (given) => measure(given),
   space: (constraints) => space(constraints),
   count: (constraints) => count(constraints),
+  exists: (constraints) => exists(constraints),
   usable: (constraints) => count(constraints),
   orderless: ({ minuend, subtrahend }) => `${minuend}-${subtrahend}`,
   graph: (given, school) => subtractionGraph(columnsOf(given), school as School),

@@ -1,6 +1,7 @@
 import { printDigits } from '../../../numbers';
 import {
   ACCEPTED,
+  acceptsAny,
   automatonSpace,
   countPaths,
   mapSpace,
@@ -21,6 +22,11 @@ import { DIGITS, type Given } from './operands';
 /** All items under the constraints, in any base. */
 export function space(constraints: Constraints, base = 10): Space<Given> {
   return mapSpace(automatonSpace(new ColumnAutomaton(constraints, base)), write);
+}
+
+/** Whether there are any. */
+export function exists(constraints: Constraints, base = 10): boolean {
+  return acceptsAny(new ColumnAutomaton(constraints, base));
 }
 
 export function count(constraints: Constraints, base = 10): bigint {

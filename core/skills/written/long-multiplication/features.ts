@@ -6,7 +6,7 @@ export const features = [
   { id: 'multiplierDigits', kind: 'number', ...LIMITS.multiplier },
   { id: 'carries', kind: 'number', min: 0, max: 9 },
   { id: 'largestCarry', kind: 'number', min: 0, max: 8 },
-  { id: 'additionCarries', kind: 'number', min: 0, max: 6 },
+  { id: 'additionCarries', kind: 'number', min: 0, max: 5 },
   { id: 'zeros', kind: 'number', min: 0, max: 3 },
   { id: 'multiplierZeros', kind: 'number', min: 0, max: 2 },
   { id: 'tables', kind: 'tables', values: ['2', '3', '4', '5', '6', '7', '8', '9'] }

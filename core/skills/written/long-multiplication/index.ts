@@ -2,7 +2,7 @@ import type { Skill } from '../../skill';
 import { errorPatterns } from './errors';
 import { features, measure } from './features';
 import { factorsOf, givenSchema, type Given } from './operands';
-import { count, space, usable } from './space';
+import { count, exists, space, usable } from './space';
 import { words } from './words';
 import { multiplicationGraph, multiplicationLayout, multiplicationScheme } from './working';
 
@@ -65,6 +65,7 @@ export const longMultiplication: Skill<Given> = {
   measure,
   space,
   count,
+  exists,
   usable,
   orderless: ({ multiplicand, multiplier }) => [multiplicand, multiplier].sort().join('x'),
   graph: (given) => multiplicationGraph(factorsOf(given)),

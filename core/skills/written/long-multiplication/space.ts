@@ -31,6 +31,13 @@ export function count(constraints: Constraints): bigint {
   return BigInt(countPairs(constraints));
 }
 
+/** Whether there are any. */
+export function exists(constraints: Constraints): boolean {
+  let isFound = false;
+  eachPair(constraints, () => (isFound = true));
+  return isFound;
+}
+
 /** Pairs that also stand in the space the other way round count once. */
 export function usable(constraints: Constraints): bigint {
   let pairs = 0;
@@ -50,7 +57,9 @@ export function usable(constraints: Constraints): bigint {
 
 function countPairs(constraints: Constraints): number {
   let pairs = 0;
-  eachPair(constraints, () => pairs++);
+  eachPair(constraints, () => {
+    pairs++;
+  });
   return pairs;
 }
 
@@ -65,11 +74,13 @@ function numbersOf({ min, max }: Range): Range {
   return { min: 10 ** (min - 1), max: 10 ** max - 1 };
 }
 
-function eachPair(constraints: Constraints, visit: (a: number, b: number) => void): void {
+/** Visits the pairs until a visit gives true. */
+function eachPair(constraints: Constraints, visit: (a: number, b: number) => boolean | void): void {
   const { multiplicands, multipliers } = blocks(constraints);
   const isIn = pairTest(constraints);
   for (let a = multiplicands.min; a <= multiplicands.max; a++) {
-    for (let b = multipliers.min; b <= multipliers.max; b++) if (isIn(a, b)) visit(a, b);
+    for (let b = multipliers.min; b <= multipliers.max; b++)
+      if (isIn(a, b) && visit(a, b) === true) return;
   }
 }
 
