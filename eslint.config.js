@@ -55,7 +55,7 @@ export default ts.config(
     'Workers import only the core.'
   ),
   {
-    files: ['core/**/*.test.ts', 'core/**/*.test-helper.ts'],
+    files: ['**/*.test.ts', '**/*.test-helper.ts'],
     rules: { 'no-restricted-imports': 'off' }
   },
   {

@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 120_000,
+  timeout: 360_000,
   workers: 1,
   reporter: [['list']],
   use: {

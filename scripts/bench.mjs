@@ -6,4 +6,5 @@ build();
 console.log(`\nZealous Quill, commit ${commit()}, Node.js ${process.version}\n`);
 run(bin('vite'), ['build', '--config', 'scripts/bench/vite.config.ts', '--logLevel', 'error']);
 run('node', ['build/bench/core.js']);
+run(bin('tsx'), ['scripts/bench/diagnosis.ts']);
 run(bin('tsx'), ['scripts/bench/server.ts']);

@@ -8,8 +8,8 @@ type Columns = readonly (readonly number[])[];
 type Replacements = Record<string, Replacement>;
 
 const CARRYING = { carries: { min: 1 } };
-/** Three digits over one or two: unequal lengths without asking for long numbers. */
-const UNEQUAL = { digits: 3, shortest: { max: 2 } };
+/** Three digits over one or two: unequal lengths without asking for long numbers; of many, two would be longest. */
+const UNEQUAL = { addends: 2, digits: 3, shortest: { max: 2 } };
 
 const ZERO: Replacement = { uses: [], rule: () => 0n };
 

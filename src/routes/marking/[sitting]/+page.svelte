@@ -10,6 +10,7 @@
     type SaveReply
   } from '$lib/ui/marking/desk.svelte';
   import Clash from '$lib/ui/marking/Clash.svelte';
+  import DeskHead from '$lib/ui/marking/DeskHead.svelte';
   import MarkLines from '$lib/ui/marking/MarkLines.svelte';
   import PileStrip from '$lib/ui/marking/PileStrip.svelte';
   import ScriptPicture from '$lib/ui/marking/ScriptPicture.svelte';
@@ -143,39 +144,18 @@
 >
 <svelte:window onkeydown={keys} />
 
-<div class="head">
-  <div>
-    <h1>{data.sitting.className} <span class="faint">{data.sitting.title}</span></h1>
-    <p class="modes">
-      <span role="group" aria-label="Order of marking">
-        <button
-          type="button"
-          aria-pressed={data.by === 'question'}
-          onclick={() => open({ by: 'question', item: desk.place.item.id })}>by question</button
-        >
-        <button
-          type="button"
-          aria-pressed={data.by === 'script'}
-          onclick={() => open({ by: 'script', script: desk.place.script.id })}>by script</button
-        >
-      </span>
-      <select
-        value={sheafId}
-        aria-label={data.by === 'script' ? 'Script' : 'Question'}
-        onchange={(event) => openSheaf(Number(event.currentTarget.value))}
-      >
-        {#each sheaves as { id, word } (id)}<option value={id}>{word}</option>{/each}
-      </select>
-      <a class="quiet-link" href="/results/{data.sitting.id}">results</a>
-    </p>
-  </div>
-  <p class="left">
-    <strong class="figures">{desk.left}</strong> of {desk.pile.length} left
-    <span class="state" role="status">
-      {#if desk.problem}✗ {desk.problem}{:else if desk.unsaved.size > 0}○ saving{:else}● saved{/if}
-    </span>
-  </p>
-</div>
+<DeskHead
+  {desk}
+  className={data.sitting.className}
+  title={data.sitting.title}
+  sittingId={data.sitting.id}
+  by={data.by}
+  {sheaves}
+  {sheafId}
+  onorder={(by) =>
+    open(by === 'script' ? { by, script: desk.place.script.id } : { by, item: desk.place.item.id })}
+  onsheaf={openSheaf}
+/>
 <PileStrip {desk} by={data.by} />
 {#if form?.pageProblem}<p class="problem" role="alert">{form.pageProblem}</p>{/if}
 {#if desk.clash}<Clash {desk} />{/if}
@@ -248,49 +228,6 @@
 {/if}
 
 <style>
-  .head {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: flex-end;
-    gap: 0.3rem 1rem;
-    margin-bottom: 0.5rem;
-  }
-  h1 {
-    font-size: 1.4rem;
-  }
-  h1 .faint {
-    font-weight: 400;
-    font-size: 1.1rem;
-  }
-  .modes {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.7rem;
-    align-items: center;
-    margin-top: 0.3rem;
-  }
-  .modes button {
-    border: 1px solid var(--rule);
-    padding: 0.08rem 0.6rem;
-    margin-left: -1px;
-    background: var(--leaf);
-  }
-  .modes button[aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--paper);
-  }
-  .modes select {
-    padding: 0.1rem 2rem 0.1rem 0.5rem;
-    max-width: 17rem;
-  }
-  .left strong {
-    font-size: 1.6rem;
-  }
-  .state {
-    margin-left: 0.9rem;
-    color: var(--faint);
-  }
   .problem {
     color: var(--slip);
   }

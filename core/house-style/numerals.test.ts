@@ -1,0 +1,58 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import { defaultHouseStyle, houseStyleConflict, type HouseStyle } from './house-style';
+import { placeHeading, placeName, writeNumeral } from './numerals';
+
+const style = (change: Partial<HouseStyle>): HouseStyle => ({ ...defaultHouseStyle, ...change });
+
+test('numbers are grouped and pointed as the house writes them', () => {
+  const cases: [string, Partial<HouseStyle>, string][] = [
+    ['1234567', { grouping: 'space' }, '1\u202f234\u202f567'],
+    ['1234', { grouping: 'space' }, '1234'],
+    ['1234', { grouping: 'comma' }, '1,234'],
+    ['1234567', { grouping: 'none' }, '1234567'],
+    ['12345.678', { decimalMark: 'comma' }, '12\u202f345,678'],
+    ['0.5', {}, '0.5'],
+    ['-12345', { grouping: 'comma' }, '-12,345']
+  ];
+  for (const [numeral, change, expected] of cases) {
+    assert.equal(writeNumeral(numeral, style(change)), expected);
+  }
+});
+
+test('the figures of a number are never changed, only what stands between them', () => {
+  const groupings = fc.constantFrom<HouseStyle['grouping']>('none', 'space', 'comma');
+  fc.assert(
+    fc.property(fc.bigInt(0n, 10n ** 30n), groupings, (value, grouping) => {
+      const written = writeNumeral(String(value), style({ grouping }));
+      assert.equal(written.replace(/\D/g, ''), String(value));
+    })
+  );
+});
+
+test('places have names and headings, with ones or units', () => {
+  assert.deepEqual(
+    [0, 1, 2, 3].map((place) => placeHeading(place, style({}))),
+    ['O', 'T', 'H', 'Th']
+  );
+  assert.equal(placeHeading(0, style({ firstPlace: 'units' })), 'U');
+  assert.deepEqual(
+    [0, 2, 5].map((place) => placeHeading(place, style({ headings: 'numerals' }))),
+    ['1', '100', '10⁵']
+  );
+  assert.deepEqual(
+    [0, 1].map((place) => placeName(place, style({ firstPlace: 'units' }))),
+    ['units', 'tens']
+  );
+  const names = Array.from({ length: 13 }, (_, place) => placeName(place, style({})));
+  assert.equal(new Set(names).size, 13);
+});
+
+test('a decimal comma and commas between digits exclude each other', () => {
+  assert.equal(
+    houseStyleConflict(style({ decimalMark: 'comma', grouping: 'comma' })),
+    'comma-twice'
+  );
+  assert.equal(houseStyleConflict(style({ decimalMark: 'comma' })), undefined);
+});

@@ -1,0 +1,59 @@
+import { patternEvidence, type Observation } from '@zealous-quill/core/analysis';
+import { markItem, simulate } from '@zealous-quill/core/marking';
+import { isMarked, startLadder } from '@zealous-quill/core/papers';
+import { patternsIn, showingPatterns, skills, type Skill } from '@zealous-quill/core/skills';
+import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
+import { printTable } from './table';
+
+const SCRIPTS = 200;
+/** A pattern is only asked for if it could show this often on the paper. */
+const ENOUGH = 3;
+
+/** How well the patterns that simulated pupils hold are found again, from working or from bare answers. */
+function measure(skill: Skill, isBare: boolean): string[] {
+  const school = skill.schools[0]!;
+  const items = startLadder(skill.id, 'bench', 2026)
+    .rungs.filter(isMarked)
+    .flatMap((rung) => rung.items);
+  const shown = items.map(({ given }) =>
+    showingPatterns(skill, given, school).map(({ pattern }) => pattern.id)
+  );
+  const patterns = patternsIn(skill, school)
+    .map(({ id }) => id)
+    .filter((id) => shown.filter((ids) => ids.includes(id)).length >= ENOUGH);
+  let [found, missed, wrong] = [0, 0, 0];
+  for (let script = 0; script < SCRIPTS; script++) {
+    // Half the pupils hold a pattern, each in turn; the others only slip.
+    const held = script % 2 === 0 ? patterns[(script / 2) % patterns.length] : undefined;
+    const holds = held ? [{ pattern: held, degree: 0.8 }] : [];
+    const random = seededRandom(partSeed(script, skill.id));
+    const observations = items.map(({ given }, at): Observation => {
+      const { working } = simulate(
+        skill,
+        given,
+        school,
+        { holds, slipRate: 0.08, writesMarks: 0.6, leavesOut: 0.02 },
+        random
+      );
+      const written = isBare ? { answer: working['answer'] ?? '' } : working;
+      const marked = markItem(skill, { given, school, working: written });
+      const didShow = [...new Set(marked.diagnosis.flatMap((one) => one.patterns))];
+      return { couldShow: shown[at]!, didShow, right: marked.answer.verdict === 'correct' };
+    });
+    const named = patternEvidence(observations).filter(({ probability }) => probability >= 0.5);
+    const isFound = named.some(({ pattern }) => pattern === held);
+    if (isFound) found++;
+    else if (held) missed++;
+    wrong += named.length - (isFound ? 1 : 0);
+  }
+  const share = (part: number, whole: number) => (whole === 0 ? '–' : (part / whole).toFixed(2));
+  return [share(found, found + wrong), share(found, found + missed)];
+}
+
+printTable(
+  `Diagnosis of ${SCRIPTS} simulated scripts: half hold a pattern at 0.8, all slip on 8 % of items`,
+  [
+    ['skill', 'precision', 'recall', 'bare: precision', 'recall'],
+    ...skills.map((skill) => [skill.id, ...measure(skill, false), ...measure(skill, true)])
+  ]
+);

@@ -1,0 +1,94 @@
+<script lang="ts">
+  import type { MarkingDesk } from './desk.svelte';
+
+  interface Props {
+    desk: MarkingDesk;
+    className: string;
+    title: string;
+    sittingId: number;
+    by: 'question' | 'script';
+    /** What the pile can be opened at: the questions, or the scripts. */
+    sheaves: readonly { id: number; word: string }[];
+    sheafId: number;
+    onorder: (by: 'question' | 'script') => void;
+    onsheaf: (id: number) => void;
+  }
+
+  let { desk, className, title, sittingId, by, sheaves, sheafId, onorder, onsheaf }: Props =
+    $props();
+</script>
+
+<div class="head">
+  <div>
+    <h1>{className} <span class="faint">{title}</span></h1>
+    <p class="modes">
+      <span role="group" aria-label="Order of marking">
+        {#each ['question', 'script'] as const as order (order)}
+          <button type="button" aria-pressed={by === order} onclick={() => onorder(order)}
+            >by {order}</button
+          >
+        {/each}
+      </span>
+      <select
+        value={sheafId}
+        aria-label={by === 'script' ? 'Script' : 'Question'}
+        onchange={(event) => onsheaf(Number(event.currentTarget.value))}
+      >
+        {#each sheaves as { id, word } (id)}<option value={id}>{word}</option>{/each}
+      </select>
+      <a class="quiet-link" href="/results/{sittingId}">results</a>
+    </p>
+  </div>
+  <p class="left">
+    <strong class="figures">{desk.left}</strong> of {desk.pile.length} left
+    <span class="state" role="status">
+      {#if desk.problem}✗ {desk.problem}{:else if desk.unsaved.size > 0}○ saving{:else}● saved{/if}
+    </span>
+  </p>
+</div>
+
+<style>
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: flex-end;
+    gap: 0.3rem 1rem;
+    margin-bottom: 0.5rem;
+  }
+  h1 {
+    font-size: 1.4rem;
+  }
+  h1 .faint {
+    font-weight: 400;
+    font-size: 1.1rem;
+  }
+  .modes {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.7rem;
+    align-items: center;
+    margin-top: 0.3rem;
+  }
+  .modes button {
+    border: 1px solid var(--rule);
+    padding: 0.08rem 0.6rem;
+    margin-left: -1px;
+    background: var(--leaf);
+  }
+  .modes button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--paper);
+  }
+  .modes select {
+    padding: 0.1rem 2rem 0.1rem 0.5rem;
+    max-width: 17rem;
+  }
+  .left strong {
+    font-size: 1.6rem;
+  }
+  .state {
+    margin-left: 0.9rem;
+    color: var(--faint);
+  }
+</style>
