@@ -162,3 +162,18 @@ test('a killed server loses no acknowledged entry, and what was typed meanwhile 
   await page.reload();
   await expect(answer).toHaveValue('128');
 });
+
+test('a mark is changed by keyboard, only with a reason, and the total says so', async ({
+  page
+}) => {
+  await page.goto(`${server.url}/marking/1?by=script`);
+  await page.getByRole('textbox', { name: 'Answer' }).fill('129');
+  await page.keyboard.press('Alt+m');
+  await type(page, '1', 'Tab');
+  await expect(page.getByText('Not changed until there is a reason.')).toBeVisible();
+  await type(page, 'said the carries aloud', 'Tab');
+  await expect(page.getByText('proposed 0, changed by hand')).toBeVisible();
+  await expect(page.getByText('● saved')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('proposed 0, changed by hand')).toBeVisible();
+});

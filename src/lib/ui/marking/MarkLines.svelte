@@ -8,6 +8,7 @@
   /** Values typed but not yet given for want of a reason. */
   let pending = $state<Record<string, number>>({});
   let reasons = $state<Record<string, string>>({});
+  const reasonInputs = $state<Record<string, HTMLInputElement>>({});
   const lines = $derived(desk.marked.marks.lines);
   const kinds = { M: 'method', A: 'accuracy', B: 'independent' };
 
@@ -21,8 +22,10 @@
     return pending[id] ?? desk.state.given[id]?.given ?? proposed;
   }
 
-  function change(id: string, proposed: number, available: number, text: string) {
-    const value = Math.min(available, Math.max(0, Math.round(Number(text) || 0)));
+  function change(id: string, proposed: number, available: number, input: HTMLInputElement) {
+    const value = Math.min(available, Math.max(0, Math.round(Number(input.value) || 0)));
+    // What was typed may read otherwise than what it comes to.
+    input.value = String(value);
     if (value === proposed) {
       delete pending[id];
       desk.give(id, null, '');
@@ -30,6 +33,8 @@
     }
     pending[id] = value;
     give(id);
+    // After the key that ended the entry has moved the focus on: a changed mark asks for its reason.
+    if (id in pending) setTimeout(() => reasonInputs[id]?.focus());
   }
 
   function give(id: string) {
@@ -59,7 +64,8 @@
               max={available}
               {value}
               aria-label="Mark {id}, of {available}"
-              onchange={(event) => change(id, awarded, available, event.currentTarget.value)}
+              onfocus={(event) => event.currentTarget.select()}
+              onchange={(event) => change(id, awarded, available, event.currentTarget)}
             />
           {:else}
             <input
@@ -69,7 +75,8 @@
               max={available}
               {value}
               aria-label="Mark {id}, of {available}"
-              onchange={(event) => change(id, awarded, available, event.currentTarget.value)}
+              onfocus={(event) => event.currentTarget.select()}
+              onchange={(event) => change(id, awarded, available, event.currentTarget)}
             />
           {/if}
           <span class="faint">/ {available}</span>
@@ -81,6 +88,7 @@
           <td></td>
           <td colspan="2">
             <input
+              bind:this={reasonInputs[id]}
               class="reason"
               placeholder="Why? A changed mark needs a reason."
               aria-label="Reason for mark {id}"

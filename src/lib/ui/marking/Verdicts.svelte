@@ -65,7 +65,7 @@
         <span>{name(id)}</span>
         <span class="figures">
           {written ?? '–'}{#if verdict === 'slip' && own !== null}<span class="faint">
-              for {own}</span
+              &nbsp;for {own}</span
             >{/if}
         </span>
       </li>
