@@ -8,6 +8,15 @@ const server = new TestServer(4310);
 test.beforeAll(() => server.start());
 test.afterAll(() => server.stop());
 
+// Each goes on from what the one before left.
+test.describe.configure({ mode: 'serial' });
+
+/** Opens a page and waits until it answers to the keyboard. */
+async function open(page: Page, url: string) {
+  await page.goto(url);
+  await page.waitForLoadState('networkidle');
+}
+
 /** Types into whatever has the focus, as a marker does without looking. */
 async function type(page: Page, text: string, ...keys: string[]) {
   await page.keyboard.type(text);
@@ -16,9 +25,9 @@ async function type(page: Page, text: string, ...keys: string[]) {
 
 test('from an empty database to results, and all of it again after a restart', async ({ page }) => {
   // A class by CSV: a bad line is named and nothing is imported; the corrected list comes in whole.
-  await page.goto(`${server.url}/`);
+  await open(page, `${server.url}/`);
   await expect(page.getByRole('heading', { name: 'Three steps' })).toBeVisible();
-  await page.goto(`${server.url}/classes/import`);
+  await open(page, `${server.url}/classes/import`);
   const paste = page.getByLabel('or its text');
   await paste.fill(
     'name,class\nOona Fell,7 Amber\n,7 Amber\nBram Wick,7 Amber\nTilda Mossop,7 Amber\n'
@@ -33,7 +42,7 @@ test('from an empty database to results, and all of it again after a restart', a
 
   // Controls with a live exact count: the published number for two 3-digit addends and two carries.
   const controls = { addends: 2, digits: 3, shortest: 3 };
-  await page.goto(`${server.url}/workshop/column-addition?controls=${JSON.stringify(controls)}`);
+  await open(page, `${server.url}/workshop/column-addition?controls=${JSON.stringify(controls)}`);
   await expect(page.getByTestId('count')).toHaveText(/810\s?000/);
   await page
     .getByRole('group', { name: /^Carries/ })
@@ -136,8 +145,8 @@ test('from an empty database to results, and all of it again after a restart', a
 
 test('two windows on one script do not overwrite each other unseen', async ({ page, context }) => {
   const other = await context.newPage();
-  await page.goto(`${server.url}/marking/1?by=script`);
-  await other.goto(`${server.url}/marking/1?by=script`);
+  await open(page, `${server.url}/marking/1?by=script`);
+  await open(other, `${server.url}/marking/1?by=script`);
   const answer = (window: Page) => window.getByRole('textbox', { name: 'Answer' });
   await answer(page).fill('126');
   await expect(page.getByText('● saved')).toBeVisible();
@@ -150,7 +159,7 @@ test('two windows on one script do not overwrite each other unseen', async ({ pa
 test('a killed server loses no acknowledged entry, and what was typed meanwhile is saved later', async ({
   page
 }) => {
-  await page.goto(`${server.url}/marking/1?by=script`);
+  await open(page, `${server.url}/marking/1?by=script`);
   const answer = page.getByRole('textbox', { name: 'Answer' });
   await answer.fill('127');
   await expect(page.getByText('● saved')).toBeVisible();
@@ -166,7 +175,7 @@ test('a killed server loses no acknowledged entry, and what was typed meanwhile 
 test('a mark is changed by keyboard, only with a reason, and the total says so', async ({
   page
 }) => {
-  await page.goto(`${server.url}/marking/1?by=script`);
+  await open(page, `${server.url}/marking/1?by=script`);
   await page.getByRole('textbox', { name: 'Answer' }).fill('129');
   await page.keyboard.press('Alt+m');
   await type(page, '1', 'Tab');

@@ -10,6 +10,7 @@ test('a page of a script is uploaded and shown: a PDF drawn, a picture as it is,
   page
 }) => {
   await page.goto(`${server.url}/classes`);
+  await page.waitForLoadState('networkidle');
   await page.getByLabel('New class').fill('8 Tin');
   await page.getByRole('button', { name: 'Make it' }).click();
   await page.getByLabel('Add a pupil').fill('Wren Hollow');

@@ -35,7 +35,7 @@
     <textarea
       name="csv"
       rows="5"
-      value={form?.csv ?? ''}
+      defaultValue={form?.csv ?? ''}
       placeholder={'name,class\nOona Fell,7 Amber'}></textarea>
   </label>
   <button type="submit" class={preview ? 'side-button' : 'main-button'}>Look at it first</button>
