@@ -1,5 +1,4 @@
-import { isMarked, outline } from '@zealous-quill/core/papers';
-import { schemeOf } from '@zealous-quill/core/papers';
+import { isMarked, outline, schemeOf } from '@zealous-quill/core/papers';
 import { and, asc, count, desc, eq, sql } from 'drizzle-orm';
 import { version } from '../version';
 import type { Db } from './connection';
@@ -87,17 +86,7 @@ export function sitPaper(db: Db, paperId: number, classId: number, satOn: string
 
 /** The newest sittings with how far their marking is. */
 export function listSittings(db: Db, limit = 60): SittingSummary[] {
-  const newest = db
-    .select({
-      id: sittings.id,
-      paperId: sittings.paperId,
-      title: papers.title,
-      className: classes.name,
-      satOn: sittings.satOn
-    })
-    .from(sittings)
-    .innerJoin(papers, eq(papers.id, sittings.paperId))
-    .innerJoin(classes, eq(classes.id, sittings.classId))
+  const newest = namedSittings(db)
     .orderBy(desc(sittings.satOn), desc(sittings.id))
     .limit(limit)
     .all();
@@ -105,7 +94,13 @@ export function listSittings(db: Db, limit = 60): SittingSummary[] {
 }
 
 export function readSitting(db: Db, id: number): SittingSummary | undefined {
-  const row = db
+  const row = namedSittings(db).where(eq(sittings.id, id)).get();
+  return row && { ...row, ...progressOf(db, id, row.paperId) };
+}
+
+/** Sittings with the names of their paper and class, to be narrowed by the caller. */
+function namedSittings(db: Db) {
+  return db
     .select({
       id: sittings.id,
       paperId: sittings.paperId,
@@ -115,10 +110,7 @@ export function readSitting(db: Db, id: number): SittingSummary | undefined {
     })
     .from(sittings)
     .innerJoin(papers, eq(papers.id, sittings.paperId))
-    .innerJoin(classes, eq(classes.id, sittings.classId))
-    .where(eq(sittings.id, id))
-    .get();
-  return row && { ...row, ...progressOf(db, id, row.paperId) };
+    .innerJoin(classes, eq(classes.id, sittings.classId));
 }
 
 function progressOf(db: Db, sittingId: number, paperId: number) {
