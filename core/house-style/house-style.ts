@@ -9,6 +9,12 @@ export const houseStyleSchema = z.strictObject({
   answerRules: z.enum(['one', 'two']).default('one'),
   headings: z.enum(['none', 'letters', 'numerals']).default('letters'),
   subtraction: z.enum(['decomposition', 'equal-additions']).default('decomposition'),
+  mixedNumbers: z.enum(['regroup', 'improper', 'parts']).default('regroup'),
+  quadratics: z
+    .enum(['product-and-sum', 'area-grid', 'cross-trial', 'grouping'])
+    .default('product-and-sum'),
+  commonFactor: z.enum(['first', 'last']).default('first'),
+  verb: z.enum(['factorise', 'factor']).default('factorise'),
   decimalMark: z.enum(['point', 'comma']).default('point'),
   grouping: z.enum(['none', 'space', 'comma']).default('space'),
   paper: z.enum(['a4', 'us-letter']).default('a4'),

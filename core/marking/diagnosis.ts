@@ -1,6 +1,6 @@
 import { patternGraph, patternsIn } from '../skills/item';
 import type { ErrorPattern, Skill } from '../skills/skill';
-import { ANSWER, replaceRules, sameValue, stepOf, valuesOf } from '../working';
+import { ANSWER, exchanged, replaceRules, sameValue, stepOf, valuesOf } from '../working';
 import type { Get, Graph, Value } from '../working';
 
 /** Error patterns that together explain what was written: all of the working, or the bare answer. */
@@ -55,10 +55,20 @@ function pairs(
 }
 
 /**
- * Whether a graph gives everything that was written. Squares that are read across agree as soon as they
+ * Whether a graph gives everything that was written, in one of its arrangements. Squares that are read across agree as soon as they
  * read the same number: a pattern's 12 and 14 in two squares may stand as four figures in four.
  */
 function agrees(graph: Graph, written: Written): boolean {
+  if (agreesAsWritten(graph, written)) return true;
+  return (graph.symmetries ?? []).some((symmetry) =>
+    agreesAsWritten(
+      graph,
+      new Map([...written].map(([id, entry]) => [exchanged(symmetry, id), entry]))
+    )
+  );
+}
+
+function agreesAsWritten(graph: Graph, written: Written): boolean {
   const value = valuesOf(graph);
   const readAlike = readsAlike(graph, value, written);
   return [...written].every(([id, entry]) => {

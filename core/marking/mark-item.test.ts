@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { analyseItem, evaluatePattern, showingPatterns, skillOf } from '../skills';
-import { isSilent, printValue } from '../working';
+import { isShown, printValue } from '../working';
 import { markItem } from './mark-item';
 import type { Working } from './readings';
 
@@ -169,7 +169,7 @@ test('the working of every pattern that shows is explained by that pattern', () 
         const values = evaluatePattern(pattern, given, graph)!;
         const working = Object.fromEntries(
           graph.steps
-            .filter((step) => !isSilent(step, values.get(step.id)))
+            .filter((step) => isShown(step, values.get(step.id)))
             .map((step) => [step.id, printValue(step, values.get(step.id))!])
         );
         for (const written of [working, { answer: working['answer']! }]) {

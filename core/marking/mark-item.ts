@@ -1,5 +1,5 @@
 import type { Skill } from '../skills/skill';
-import { ANSWER, printValue, type Value } from '../working';
+import { ANSWER, printValue, type FormCode, type Value } from '../working';
 import { diagnose, type Explanation } from './diagnosis';
 import { proposeMarks, type MarkLine } from './marks';
 import { nearMiss, type SlipKind } from './near-miss';
@@ -28,10 +28,11 @@ export interface MarkedStep {
 export interface MarkedItem {
   readonly steps: readonly MarkedStep[];
   readonly firstSlip: string | null;
-  readonly answer: { written: string | null; verdict: Verdict; form: readonly string[] };
+  readonly answer: { written: string | null; verdict: Verdict; form: readonly FormCode[] };
   readonly marks: { awarded: number; available: number; lines: readonly MarkLine[] };
   readonly flags: readonly Flag[];
-  readonly notes: readonly string[];
+  /** Shortcomings of the answer's form that cost nothing by the scheme. */
+  readonly notes: readonly FormCode[];
   readonly slips: readonly { kind: SlipKind; step?: string }[];
   readonly diagnosis: readonly Explanation[];
 }
@@ -53,18 +54,21 @@ export function markItem(
   const readings = readWorking(skill.graph(given, school), working);
   const answer = readings.at(-1)!;
   const written = new Map<string, Value>(
-    readings.flatMap(({ step, value, written }) =>
-      value === undefined || written === null ? [] : [[step.id, value]]
+    readings.flatMap((reading) =>
+      reading.value !== undefined && isOwnHand(reading) ? [[reading.step.id, reading.value]] : []
     )
   );
   const diagnosis = diagnose(skill, given, school, written);
   const answerRight = answer.verdict === 'correct';
   const easier = madeEasier(readings);
-  const lines = proposeMarks(scheme ?? skill.scheme(given, school), {
+  const form = answer.value === undefined ? [] : (answer.step.form?.(answer.value) ?? []);
+  const marking = scheme ?? skill.scheme(given, school);
+  const lines = proposeMarks(marking, {
     readings,
     answer,
     answerRight,
-    anyWorking: readings.some(({ step, written }) => step.id !== ANSWER && written !== null),
+    form,
+    anyWorking: readings.some((reading) => reading.step.id !== ANSWER && isOwnHand(reading)),
     explained: diagnosis.length > 0,
     easier
   });
@@ -74,11 +78,11 @@ export function markItem(
   if (easier) flags.push('easier');
   return {
     steps: readings.filter(isListed).map(report),
-    firstSlip: faults[0]?.step.id ?? null,
+    firstSlip: faults[0]?.square ?? null,
     answer: {
       written: answer.assembled ? null : answer.written,
       verdict: answer.verdict,
-      form: []
+      form
     },
     marks: {
       awarded: lines.reduce((sum, line) => sum + line.awarded, 0),
@@ -86,7 +90,7 @@ export function markItem(
       lines
     },
     flags,
-    notes: [],
+    notes: form.filter((code) => !marking.marks.some((mark) => mark.form?.includes(code))),
     slips: faults.flatMap(slipOf),
     diagnosis
   };
@@ -106,19 +110,38 @@ function isContradicted(readings: readonly StepReading[], answerRight: boolean):
   );
 }
 
-function report({ step, written, expected, own, verdict }: StepReading): MarkedStep {
+/** Written as such; an answer read across its squares counts, what is only seen in the answer does not. */
+function isOwnHand({ step, written, assembled }: StepReading): boolean {
+  return written !== null && (!assembled || step.id === ANSWER);
+}
+
+function report({
+  step,
+  square,
+  written,
+  assembled,
+  expected,
+  own,
+  verdict
+}: StepReading): MarkedStep {
   return {
-    id: step.id,
-    written,
+    id: square,
+    written: assembled ? null : written,
     expected: printValue(step, expected) ?? null,
     own: printValue(step, own) ?? null,
     verdict
   };
 }
 
-function slipOf({ step, written, own, value }: StepReading): { kind: SlipKind; step?: string }[] {
+function slipOf({
+  step,
+  square,
+  written,
+  own,
+  value
+}: StepReading): { kind: SlipKind; step?: string }[] {
   const right = printValue(step, own);
   if (written === null || value === undefined || right === undefined) return [];
   const kind = nearMiss(step.reading.print(value), right);
-  return kind ? [step.id === ANSWER ? { kind } : { kind, step: step.id }] : [];
+  return kind ? [step.id === ANSWER ? { kind } : { kind, step: square }] : [];
 }

@@ -1,4 +1,4 @@
-import { ANSWER } from '../working';
+import { ANSWER, type FormCode } from '../working';
 import { isFault, type StepReading } from './readings';
 import type { Mark, Scheme } from './scheme';
 
@@ -15,6 +15,7 @@ export type Because =
   | 'wrong'
   | 'blank'
   | 'depends'
+  | 'form'
   | 'contradicted'
   | 'easier'
   | 'unreadable';
@@ -33,6 +34,8 @@ export interface Evidence {
   readonly answer: StepReading;
   /** The final answer is right, as written or as the squares read across. */
   readonly answerRight: boolean;
+  /** Where the form of the answer falls short. */
+  readonly form: readonly FormCode[];
   /** Something other than the answer was written. */
   readonly anyWorking: boolean;
   /** An error pattern explains what was written. */
@@ -69,13 +72,18 @@ function decide(
   evidence: Evidence,
   dependency: MarkLine | undefined
 ): Decision {
-  if (evidence.answerRight && !evidence.anyWorking && !scheme.showWorking) {
-    return yes('bare-answer');
-  }
+  const isBare = evidence.answerRight && !evidence.anyWorking && !scheme.showWorking;
+  if (isBare && !scheme.marks.some((one) => fallsShort(one, evidence))) return yes('bare-answer');
   const readings = evidence.readings.filter(({ step }) => mark.steps.includes(step.id));
   if (mark.kind === 'M') return method(scheme, evidence, readings);
   if (dependency && dependency.awarded === 0) return no('depends');
+  if (fallsShort(mark, evidence)) return no('form');
   return accuracy(mark, evidence, readings);
+}
+
+/** Whether the answer's form costs this mark. */
+function fallsShort(mark: Mark, { form }: Evidence): boolean {
+  return form.some((code) => mark.form?.includes(code));
 }
 
 /** For doing the right thing: one isolated slip is forgiven, an error pattern or a second slip is not. */
@@ -131,7 +139,8 @@ function isContradictedAway(reading: StepReading, { readings }: Evidence): boole
 /** Written, left out, shown by a later step, or used by a step that was written. */
 function isDone(reading: StepReading, evidence: Evidence): boolean {
   if (reading.written !== null || reading.leftOut || reading.verdict === 'not-needed') return true;
-  if (evidence.answerRight) return true;
+  // A right answer says for itself what such a step was; if it does not, the step was not done.
+  if (evidence.answerRight) return reading.step.seenIn === undefined;
   return evidence.readings.some(
     (user) =>
       user.step.id !== ANSWER &&

@@ -1,12 +1,16 @@
 import {
   ANSWER,
   evaluate,
+  exchanged,
+  isShown,
   isSilent,
   sameValue,
+  stepOf,
   valuesOf,
   type Get,
   type Graph,
   type Step,
+  type Symmetry,
   type Value,
   type Values
 } from '../working';
@@ -17,6 +21,8 @@ export type Verdict =
 /** What was made of one step. */
 export interface StepReading {
   readonly step: Step;
+  /** The step in whose square it was written; another one where the working is arranged otherwise. */
+  readonly square: string;
   readonly written: string | null;
   /** The written value, where it can be read. */
   readonly value: Value | undefined;
@@ -39,10 +45,28 @@ export type Working = Readonly<Record<string, string>>;
 /**
  * Gives every step its verdict, in the order of the working. A blank is read as done in the head or as left
  * out, whichever makes more of the written steps that use it right or following; on a tie, in the head.
+ * After another choice that is as good (denominator 24 for 12), right is what is right from there.
+ * Where steps may be exchanged, the arrangement is taken that makes most of them right or following.
  */
 export function readWorking(graph: Graph, working: Working): StepReading[] {
+  const arrangements: Symmetry[] = [{}, ...(graph.symmetries ?? [])];
+  const readings = arrangements.map((symmetry) => readArranged(graph, working, symmetry));
+  const worth = readings.map((reading) => reading.filter(isSound).length);
+  return readings[worth.indexOf(Math.max(...worth))]!;
+}
+
+function isSound({ verdict, written }: StepReading): boolean {
+  return written !== null && (verdict === 'correct' || verdict === 'follows-through');
+}
+
+function readArranged(graph: Graph, working: Working, symmetry: Symmetry): StepReading[] {
   const key = evaluate(graph);
-  const written = withAssembled(graph, readValues(graph, working));
+  let chosenKey = key;
+  const choices = new Map<string, Value>();
+  const arranged = Object.fromEntries(
+    Object.entries(working).map(([id, text]) => [exchanged(symmetry, id), text])
+  );
+  const written = withSeen(graph, key, withAssembled(graph, readValues(graph, arranged)));
   const resolved = new Map<string, Value | undefined>(readable(written));
   const readings: StepReading[] = [];
   for (const step of graph.steps) {
@@ -52,16 +76,20 @@ export function readWorking(graph: Graph, working: Working): StepReading[] {
     const value = entry?.value;
     const leftOut = !entry && isLeftOut(graph, { step, own, key, written, resolved });
     resolved.set(step.id, value ?? (leftOut ? step.leftOut : own));
-    const expected = key.get(step.id);
+    const expected = (entry ? chosenKey : key).get(step.id);
     const verdict = value === undefined ? undefined : judge(step, { value, expected, own, get });
+    if (verdict === 'correct' && !sameValue(step, value, expected)) {
+      chosenKey = evaluate(graph, choices.set(step.id, value!));
+    }
     readings.push({
       step,
+      square: exchanged(symmetry, step.id),
       written: entry?.text ?? null,
       assembled: entry?.assembled ?? false,
       value,
       expected,
       own,
-      verdict: verdict ?? (entry ? 'unreadable' : 'blank'),
+      verdict: verdict ?? (entry ? 'unreadable' : unwritten(expected, own)),
       leftOut,
       contradicted: verdict === 'correct' && own !== undefined && !fits(step, value!, own, get)
     });
@@ -101,6 +129,29 @@ function withAssembled(
     }
   }
   return written;
+}
+
+/** A right answer that stands alone says what was found on the way: the factors before they were put together. */
+function withSeen(
+  graph: Graph,
+  key: Values,
+  written: Map<string, WrittenEntry>
+): Map<string, WrittenEntry> {
+  const answer = written.get(ANSWER)?.value;
+  if (answer === undefined || !sameValue(stepOf(graph, ANSWER), answer, key.get(ANSWER))) {
+    return written;
+  }
+  for (const { id, seenIn, reading } of graph.steps) {
+    const value = written.has(id) ? undefined : seenIn?.(answer);
+    if (value !== undefined)
+      written.set(id, { text: reading.print(value), value, assembled: true });
+  }
+  return written;
+}
+
+/** What is not written and has no value, right or own, was not to be written. */
+function unwritten(expected: Value | undefined, own: Value | undefined): Verdict {
+  return expected === undefined && own === undefined ? 'not-needed' : 'blank';
 }
 
 function readable(written: ReadonlyMap<string, WrittenEntry>): [string, Value][] {
@@ -189,5 +240,5 @@ export function madeEasier(readings: readonly StepReading[]): boolean {
 
 /** Whether a reading is worth showing: written, left out, or not rightly silent. */
 export function isListed({ step, written, leftOut, expected }: StepReading): boolean {
-  return step.id !== ANSWER && (written !== null || leftOut || !isSilent(step, expected));
+  return step.id !== ANSWER && (written !== null || leftOut || isShown(step, expected));
 }

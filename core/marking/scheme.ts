@@ -1,8 +1,10 @@
 import { z } from 'zod';
+import { formCodes } from '../working';
 
 /**
  * One mark of a scheme. `M` is for the method, `A` for accuracy (with the method it depends on), `B` is
- * independent. `own` says whether own figures are followed (ft) or only the right value counts (cao).
+ * independent. `own` says whether own figures are followed (ft) or only the right value counts (cao), `form`
+ * which shortcomings of the answer's form cost the mark as well.
  */
 export const markSchema = z.strictObject({
   id: z.string().min(1).max(40),
@@ -10,7 +12,9 @@ export const markSchema = z.strictObject({
   value: z.int().min(1).max(20),
   steps: z.array(z.string().min(1).max(60)).min(1).max(200),
   dependsOn: z.string().optional(),
-  own: z.enum(['ft', 'cao'])
+  own: z.enum(['ft', 'cao']),
+  /** Lost as well where the answer falls short in one of these ways. */
+  form: z.array(z.enum(formCodes)).optional()
 });
 
 /** How an item is marked. With `showWorking`, a bare right answer does not earn the method. */

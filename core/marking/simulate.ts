@@ -3,7 +3,7 @@ import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { showingPatterns } from '../skills/item';
 import type { Skill } from '../skills/skill';
 import type { RandomGenerator } from '../spaces';
-import { ANSWER, evaluate, isSilent, printValue, replaceRules, stepOf } from '../working';
+import { ANSWER, evaluate, isShown, printValue, replaceRules, stepOf } from '../working';
 import type { Graph, Values } from '../working';
 import type { Working } from './readings';
 
@@ -51,10 +51,7 @@ export function simulate(
 
 function slipOn(graph: Graph, random: RandomGenerator): { step: string; values: Values } {
   const values = evaluate(graph);
-  const steps = graph.steps.filter(
-    (step) =>
-      !step.assembled && !isSilent(step, values.get(step.id)) && values.get(step.id) !== undefined
-  );
+  const steps = graph.steps.filter((step) => !step.assembled && isShown(step, values.get(step.id)));
   const step = steps[uniformInt(random, 0, steps.length - 1)]!;
   const near = step.reading.near(values.get(step.id)!);
   return {
@@ -69,7 +66,7 @@ function write(graph: Graph, values: Values, withMarks: boolean): Working {
     graph.steps.flatMap((step) => {
       const text = printValue(step, values.get(step.id));
       const isMark = step.silentAt !== undefined && !read.has(step.id);
-      if (text === undefined || isSilent(step, values.get(step.id))) return [];
+      if (text === undefined || !isShown(step, values.get(step.id))) return [];
       return isMark && !withMarks ? [] : [[step.id, text]];
     })
   );

@@ -1,3 +1,4 @@
+import type { FormCode } from '../working';
 import type { Flag } from './mark-item';
 import type { Because } from './marks';
 import type { SlipKind } from './near-miss';
@@ -24,6 +25,7 @@ export const becauseWords: Readonly<Record<Because, string>> = {
   slips: 'two slips or more',
   wrong: 'wrong value',
   blank: 'left blank',
+  form: 'not in the form asked for',
   depends: 'its method mark is lost',
   contradicted: 'right, but the working says otherwise',
   easier: 'own figures took the difficulty away',
@@ -33,6 +35,15 @@ export const becauseWords: Readonly<Record<Because, string>> = {
 export const flagWords: Readonly<Record<Flag, string>> = {
   contradicted: 'Right somewhere that the working contradicts: please look.',
   easier: 'The pupil’s own figures made the rest easier than it was.'
+};
+
+/** What is said of an answer whose form falls short. */
+export const formWords: Readonly<Record<FormCode, string>> = {
+  'not-simplified': 'not in its simplest form',
+  'not-complete': 'not factorised completely',
+  places: 'not to the places asked for',
+  unit: 'the unit is missing or wrong',
+  'not-as-given': 'not written as given'
 };
 
 export const slipWords: Readonly<Record<SlipKind, string>> = {

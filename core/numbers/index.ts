@@ -8,3 +8,13 @@ export {
   toDigits,
   type Digits
 } from './digits';
+export { gcd, lcm } from './divisors';
+export {
+  improperNumerator,
+  isSimplest,
+  mixedOf,
+  parseMixed,
+  printMixed,
+  sameMixed,
+  type Mixed
+} from './mixed';

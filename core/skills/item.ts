@@ -2,7 +2,7 @@ import { defaultHouseStyle, type HouseStyle } from '../house-style';
 import {
   ANSWER,
   evaluate,
-  isSilent,
+  isShown,
   printValue,
   replaceRules,
   sameValue,
@@ -59,7 +59,7 @@ export function analyseItem(
     difficulty: predict(skill.weights.difficulty, features),
     seconds: Math.round(predict(skill.weights.seconds, features)),
     steps: graph.steps
-      .filter((step) => !isSilent(step, values.get(step.id)))
+      .filter((step) => isShown(step, values.get(step.id)))
       .map((step) => ({
         id: step.id,
         kind: step.kind,

@@ -1,4 +1,4 @@
-import { evaluate, isSilent, liveSteps, printValue, stepOf, type Graph } from '../working';
+import { evaluate, isShown, liveSteps, printValue, stepOf, type Graph } from '../working';
 import { skills } from './registry';
 import type { Operation, Skill } from './skill';
 
@@ -51,7 +51,7 @@ function costOf(graph: Graph): { steps: number; held: number } {
     live.reduce((sum, id) => sum + digits(id), 0)
   );
   return {
-    steps: graph.steps.filter((step) => !isSilent(step, values.get(step.id))).length,
+    steps: graph.steps.filter((step) => isShown(step, values.get(step.id))).length,
     held: Math.max(...held)
   };
 }

@@ -26,7 +26,22 @@ export interface Step {
   readonly accepts?: (written: Value, get: Get) => boolean;
   /** The step only reads its inputs together, so it is written as soon as they are. */
   readonly assembled?: boolean;
+  /** What a right final answer says of this step, or undefined if it does not say. */
+  readonly seenIn?: (answer: Value) => Value | undefined;
+  /** Where the way a value is written falls short of what was asked, whatever its worth. */
+  readonly form?: (written: Value) => readonly FormCode[];
 }
+
+/** Ways in which the form of an answer can fall short. */
+export const formCodes = [
+  'not-simplified',
+  'not-complete',
+  'places',
+  'unit',
+  'not-as-given'
+] as const;
+
+export type FormCode = (typeof formCodes)[number];
 
 /**
  * The working of an item, in the order in which it is done. Each step uses only earlier ones:
@@ -35,6 +50,16 @@ export interface Step {
  */
 export interface Graph {
   readonly steps: readonly Step[];
+  /** Exchanges of steps under which the working is as good: the rows and columns of a grid. */
+  readonly symmetries?: readonly Symmetry[];
+}
+
+/** Steps that change places in pairs: each of a pair names the other. Steps that stay are not named. */
+export type Symmetry = Readonly<Record<string, string>>;
+
+/** The step that stands in the place of another under a symmetry. */
+export function exchanged(symmetry: Symmetry, step: string): string {
+  return symmetry[step] ?? step;
 }
 
 /** Name of the last step of every graph. */
@@ -89,6 +114,7 @@ export function replaceRules(
   const unknown = Object.keys(replacements).find((id) => !known.has(id));
   if (unknown) throw new Error(`replaceRules: no step '${unknown}' in the graph`);
   return {
+    ...graph,
     steps: graph.steps.map((step) => {
       const replacement = replacements[step.id];
       return replacement ? { ...step, ...replacement } : step;
@@ -101,6 +127,11 @@ export function isSilent(step: Step, value: Value | undefined): boolean {
   return (
     step.silentAt !== undefined && value !== undefined && step.reading.equal(value, step.silentAt)
   );
+}
+
+/** Whether a step stands in the working: it has a value, and is not rightly left unwritten. */
+export function isShown(step: Step, value: Value | undefined): boolean {
+  return value !== undefined && !isSilent(step, value);
 }
 
 /** Whether two values of a step, either of which may be missing, are the same. */

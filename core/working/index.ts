@@ -1,20 +1,32 @@
 export { spreadAnswer } from './spread';
-export { emptyPicture, isStruck, pictureOf, type Picture, type PictureMark } from './picture';
+export {
+  emptyPicture,
+  isStruck,
+  pictureOf,
+  textIn,
+  type Picture,
+  type PictureMark
+} from './picture';
 export { signedNumber, wholeNumber, type Reading, type Value } from './value';
 export {
   ANSWER,
   evaluate,
+  exchanged,
+  formCodes,
+  isShown,
   isSilent,
   printValue,
   replaceRules,
   sameValue,
   stepOf,
   valuesOf,
+  type FormCode,
   type Get,
   type Graph,
   type Replacement,
   type Rule,
   type Step,
+  type Symmetry,
   type Values
 } from './graph';
 export { gapSteps } from './gaps';

@@ -30,6 +30,8 @@ export interface PrintedCell extends Box {
   readonly text: string;
   /** Step that, once written, strikes this out. */
   readonly struckBy?: string;
+  /** Step whose text stands here again once it is written: a denominator that several fractions share. */
+  readonly echoes?: string;
 }
 
 /** The square where a step is written. */

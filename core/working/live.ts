@@ -1,4 +1,4 @@
-import { isSilent, type Graph, type Values } from './graph';
+import { isShown, type Graph, type Values } from './graph';
 
 /**
  * After each step in turn, the steps whose values are still to be used: what a person doing it in the
@@ -12,7 +12,7 @@ export function liveSteps(graph: Graph, values: Values): string[][] {
   return graph.steps.map((_, at) =>
     graph.steps
       .slice(0, at + 1)
-      .filter((step) => (lastUse.get(step.id) ?? -1) > at && !isSilent(step, values.get(step.id)))
+      .filter((step) => (lastUse.get(step.id) ?? -1) > at && isShown(step, values.get(step.id)))
       .map((step) => step.id)
   );
 }

@@ -1,4 +1,4 @@
-import type { Arc, Layout, Line, PrintedCell } from './layout';
+import type { Arc, Cell, Layout, Line, PrintedCell } from './layout';
 
 /** A mark on the sheet with what stands in it; an empty square has no text. */
 export interface PictureMark {
@@ -22,13 +22,13 @@ export interface Picture {
 
 /** Fills the squares of the steps that have a text and leaves the others empty. */
 export function pictureOf(layout: Layout, texts: Readonly<Record<string, string>>): Picture {
-  const marks = layout.cells.map(({ x, y, size, width = size, role, ...cell }) => ({
-    x,
-    y,
-    size,
-    width,
-    role,
-    text: cell.type === 'printed' ? cell.text : (texts[cell.step] ?? ''),
+  const marks = layout.cells.map((cell) => ({
+    x: cell.x,
+    y: cell.y,
+    size: cell.size,
+    width: cell.width ?? cell.size,
+    role: cell.role,
+    text: textIn(cell, texts),
     crossedOff: cell.type === 'step' ? cell.crossedOff : isStruck(cell, texts)
   }));
   return {
@@ -38,6 +38,12 @@ export function pictureOf(layout: Layout, texts: Readonly<Record<string, string>
     rules: layout.rules,
     arcs: layout.arcs ?? []
   };
+}
+
+/** What stands in a cell when these steps are written. */
+export function textIn(cell: Cell, texts: Readonly<Record<string, string>>): string {
+  if (cell.type === 'step') return texts[cell.step] ?? '';
+  return (cell.echoes && texts[cell.echoes]) || cell.text;
 }
 
 /** Whether something printed is struck out, because what replaces it is written. */

@@ -5,7 +5,7 @@
     type HouseStyle
   } from '@zealous-quill/core/house-style';
   import { schoolOf, skills } from '@zealous-quill/core/skills';
-  import { evaluate, isSilent } from '@zealous-quill/core/working';
+  import { evaluate, isShown } from '@zealous-quill/core/working';
   import { enhance } from '$app/forms';
   import { styleChoices } from '$lib/ui/house-style/choices';
   import Sheet from '$lib/ui/sheet/Sheet.svelte';
@@ -24,7 +24,7 @@
       const school = schoolOf(skill, style);
       const graph = skill.graph(given, school);
       const values = evaluate(graph);
-      const steps = graph.steps.filter((step) => !isSilent(step, values.get(step.id)));
+      const steps = graph.steps.filter((step) => isShown(step, values.get(step.id)));
       return {
         id: skill.id,
         title: skill.words.title,

@@ -2,7 +2,7 @@ import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
 import { isMarked, outline, rungWords, schemeOf } from '@zealous-quill/core/papers';
 import type { NumberedItem, Paper } from '@zealous-quill/core/papers';
 import { skillOf } from '@zealous-quill/core/skills';
-import { emptyPicture, evaluate, gapSteps, isSilent, pictureOf } from '@zealous-quill/core/working';
+import { emptyPicture, evaluate, gapSteps, isShown, pictureOf } from '@zealous-quill/core/working';
 import type { Picture } from '@zealous-quill/core/working';
 import { version } from '../version';
 
@@ -84,7 +84,7 @@ function printItem(numbered: NumberedItem, kind: PrintKind, style: HouseStyle): 
     answer: writeNumeral(item.answer, style),
     explanation: showsSteps
       ? graph.steps
-          .filter((step) => !isSilent(step, values.get(step.id)))
+          .filter((step) => isShown(step, values.get(step.id)))
           .map((step) => skill.words.explain(entry.given, step, values, style))
       : [],
     scheme: schemeOf(rung, entry).marks.map(

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { isStruck, type Layout, type StepCell } from '@zealous-quill/core/working';
+  import { isStruck, textIn, type Layout, type StepCell } from '@zealous-quill/core/working';
   import type { Snippet } from 'svelte';
 
   interface Props {
@@ -55,7 +55,7 @@
     {/each}
   </svg>
   {#each layout.cells as cell, at (at)}
-    {@const text = cell.type === 'printed' ? cell.text : (texts[cell.step] ?? '')}
+    {@const text = textIn(cell, texts)}
     <span
       class="mark {cell.role}"
       class:current={cell.type === 'step' && cell.step === current}

@@ -1,0 +1,29 @@
+import {
+  isSimplest,
+  mixedOf,
+  parseMixed,
+  printMixed,
+  sameMixed,
+  type Mixed
+} from '../../../numbers';
+import type { FormCode, Reading } from '../../../working';
+
+/** Mixed numbers, equal when they have the same value. */
+export const mixedNumber: Reading<Mixed> = {
+  kind: 'mixed',
+  parse: parseMixed,
+  equal: sameMixed,
+  print: printMixed,
+  near: ({ whole, numerator, denominator }) =>
+    numerator === 0n
+      ? [mixedOf(whole + 1n, 1n)]
+      : [
+          { whole: whole + 1n, numerator, denominator },
+          { whole, numerator: numerator + 1n, denominator }
+        ]
+};
+
+/** An answer is to be a whole number and a proper fraction in lowest terms. */
+export function mixedForm(written: object | bigint): readonly FormCode[] {
+  return isSimplest(written as Mixed) ? [] : ['not-simplified'];
+}
