@@ -4,4 +4,4 @@ export {
   houseStyleSchema,
   type HouseStyle
 } from './house-style';
-export { placeHeading, placeName, writeNumeral } from './numerals';
+export { placeHeading, placeName, writeNumeral, writeText } from './numerals';

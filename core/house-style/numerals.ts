@@ -13,6 +13,19 @@ export function writeNumeral(numeral: string, style: HouseStyle): string {
   return grouped(whole, style) + (decimals === undefined ? '' : mark + decimals);
 }
 
+/**
+ * A text with numerals in it as the house writes them, minus signs as such; between the numbers of a list
+ * stand semicolons where the comma is the decimal mark.
+ */
+export function writeText(text: string, style: HouseStyle): string {
+  const separator = style.decimalMark === 'comma' ? '; ' : ', ';
+  return text
+    .split(', ')
+    .map((part) => part.replace(/\d+(?:\.\d+)?/g, (numeral) => writeNumeral(numeral, style)))
+    .join(separator)
+    .replaceAll('-', '\u2212');
+}
+
 function grouped(whole: string, style: HouseStyle): string {
   const separator = { none: '', space: THIN, comma: ',' }[style.grouping];
   if (style.grouping === 'space' && whole.length < 5) return whole;

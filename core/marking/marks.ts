@@ -103,6 +103,7 @@ function accuracy(mark: Mark, evidence: Evidence, readings: readonly StepReading
     if (reading.step.id === ANSWER) {
       if (reading.contradicted) return no('contradicted');
       if (evidence.answerRight) continue;
+      if (isNearlyRight(reading, mark)) return yes('one-slip');
     }
     if (reading.verdict === 'unreadable') return no('unreadable');
     if (reading.verdict === 'follows-through' && mark.own === 'ft') {
@@ -113,6 +114,12 @@ function accuracy(mark: Mark, evidence: Evidence, readings: readonly StepReading
     if (reading.verdict !== 'correct' && reading.verdict !== 'not-needed') return no('wrong');
   }
   return yes('right');
+}
+
+/** Within the slips that a mark forgives in a value that consists of several things. */
+function isNearlyRight({ step, value, expected }: StepReading, { slips }: Mark): boolean {
+  if (slips === undefined || value === undefined || expected === undefined) return false;
+  return (step.slips?.(value, expected) ?? Infinity) <= slips;
 }
 
 /** A fault counts unless nobody used it, or nothing could be computed after an earlier one. */

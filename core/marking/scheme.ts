@@ -13,6 +13,8 @@ export const markSchema = z.strictObject({
   steps: z.array(z.string().min(1).max(60)).min(1).max(200),
   dependsOn: z.string().optional(),
   own: z.enum(['ft', 'cao']),
+  /** Earned as well with so many slips in an answer that consists of several things. */
+  slips: z.int().min(1).max(20).optional(),
   /** Lost as well where the answer falls short in one of these ways. */
   form: z.array(z.enum(formCodes)).optional()
 });

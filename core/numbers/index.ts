@@ -18,3 +18,4 @@ export {
   sameMixed,
   type Mixed
 } from './mixed';
+export { compareDecimals, parseDecimal, printDecimal, unitsTo, type Decimal } from './decimal';

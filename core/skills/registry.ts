@@ -2,6 +2,7 @@ import type { HouseStyle } from '../house-style';
 import type { Graph } from '../working';
 import type { Skill } from './skill';
 import { nearMultipleSubtraction } from './mental/near-multiple-subtraction';
+import { orderDecimals } from './decimals/order-decimals';
 import { mixedSubtraction } from './fractions/mixed-subtraction';
 import { columnAddition } from './written/column-addition';
 import { longMultiplication } from './written/long-multiplication';
@@ -12,6 +13,7 @@ export const skills: readonly Skill[] = [
   anySkill(columnAddition),
   anySkill(columnSubtraction),
   anySkill(longMultiplication),
+  anySkill(orderDecimals),
   anySkill(mixedSubtraction),
   anySkill(nearMultipleSubtraction)
 ];

@@ -16,3 +16,14 @@ export { DigitSums, type DigitColumn, type SumClass } from './digit-sums';
 export { choose, subsetAt } from './subsets';
 export { cycleTypes, type Cycles } from './rearrangements';
 export { weightedSpace } from './weighted';
+export {
+  gradedOne,
+  gradedProduct,
+  gradedTimes,
+  gradedUnion,
+  regraded,
+  UNWANTED,
+  type Graded,
+  type Join
+} from './graded';
+export { Grades } from './grades';

@@ -28,6 +28,8 @@ export interface Step {
   readonly assembled?: boolean;
   /** What a right final answer says of this step, or undefined if it does not say. */
   readonly seenIn?: (answer: Value) => Value | undefined;
+  /** How many things are wrong with a value that consists of several, a list: 0 where it is right. */
+  readonly slips?: (written: Value, right: Value) => number;
   /** Where the way a value is written falls short of what was asked, whatever its worth. */
   readonly form?: (written: Value) => readonly FormCode[];
 }

@@ -86,32 +86,38 @@ test('features are those of an independent measurement', () => {
   );
 });
 
-test('counts equal those of a list of every item with the common denominator 12', () => {
-  const within = { commonDenominator: { min: 12, max: 12 } };
-  const all = operands(99, [1, 2, 3, 4, 6, 12]);
-  const twelfths = ({ whole, numerator, denominator }: Operand) =>
-    12 * whole + (12 / denominator) * numerator;
-  const listed = all.flatMap((minuend) =>
+/** Every item with these denominators and that least common one. */
+function listed(denominators: readonly number[], common: number): Given[] {
+  const all = operands(99, denominators);
+  const parts = ({ whole, numerator, denominator }: Operand) =>
+    common * whole + (common / denominator) * numerator;
+  return all.flatMap((minuend) =>
     all
-      .filter((subtrahend) => twelfths(subtrahend) < twelfths(minuend))
+      .filter((subtrahend) => parts(subtrahend) < parts(minuend))
       .map((subtrahend): Given => ({ minuend, subtrahend }))
-      .filter((given) => measure(given).commonDenominator === 12)
+      .filter((given) => measure(given).commonDenominator === common)
   );
-  countsAsMeasured({
-    features,
-    items: listed,
-    measure,
-    count: (more) => count({ ...within, ...more })
-  });
+}
+
+test('counts equal those of a list of every item with the common denominator 6', () => {
+  const within = { commonDenominator: { min: 6, max: 6 } };
+  const items = listed([1, 2, 3, 6], 6);
+  countsAsMeasured({ features, items, measure, count: (more) => count({ ...within, ...more }) });
   const rare = { ...within, wholeVanishes: true, simplifies: true, fractionOnly: true };
   ranksAsListed(
     space(rare),
-    listed.filter((given) => {
+    items.filter((given) => {
       const { wholeVanishes, simplifies, fractionOnly } = measure(given);
       return wholeVanishes && simplifies && fractionOnly;
     }),
     (given) => skill.print(given)
   );
+});
+
+test('fourths and sixths are all the items with a shared factor and the common denominator 12', () => {
+  const within = { commonDenominator: { min: 12, max: 12 }, relation: new Set(['shared-factor']) };
+  const items = listed([4, 6], 12);
+  countsAsMeasured({ features, items, measure, count: (more) => count({ ...within, ...more }) });
 });
 
 test('error patterns give the answers worked by hand', () => {

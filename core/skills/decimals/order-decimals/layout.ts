@@ -1,0 +1,51 @@
+import type { HouseStyle } from '../../../house-style';
+import { ANSWER, type Cell, type Layout } from '../../../working';
+import { partsOf, type Given } from './numbers';
+
+/** The numbers under each other with their points in line, each with room to pad it and to rank it; then the list. */
+export function orderLayout({ numbers }: Given, { decimalMark }: HouseStyle): Layout {
+  const parts = numbers.map(partsOf);
+  const wholes = Math.max(...parts.map(({ whole }) => String(whole).length));
+  const places = Math.max(...parts.map(({ decimals }) => decimals.length));
+  const paddedWidth = Math.max(2, Math.ceil((wholes + places + 1) * 0.6));
+  const paddedAt = wholes + places + 1;
+  const rankAt = paddedAt + paddedWidth + 1;
+  // The list needs about a third of a square for each figure, mark and space.
+  const width = Math.max(rankAt + 1, Math.ceil(numbers.join(', ').length * 0.36) + 1);
+  const bottom = numbers.length + 1.5;
+  const mark = decimalMark === 'comma' ? ',' : '.';
+  const cells: Cell[] = parts.flatMap(({ whole, decimals }, at) => {
+    const y = at + 1;
+    const digits = [...String(whole)].reverse();
+    return [
+      ...digits.map((digit, place) => given(digit, wholes - 1 - place, y)),
+      ...(decimals ? [given(mark, wholes - 0.5, y)] : []),
+      ...[...decimals].map((digit, place) => given(digit, wholes + place, y)),
+      square(`padded.${at}`, paddedAt, y, paddedWidth),
+      square(`rank.${at}`, rankAt, y, 1)
+    ];
+  });
+  return {
+    width,
+    height: bottom + 1,
+    cells: [
+      heading('padded', paddedAt, paddedWidth),
+      heading('rank', rankAt, 1),
+      ...cells,
+      square(ANSWER, 0, bottom, width)
+    ],
+    rules: [{ x1: 0, y1: bottom + 1, x2: width, y2: bottom + 1 }]
+  };
+}
+
+function given(text: string, x: number, y: number): Cell {
+  return { type: 'printed', role: 'given', text, x, y, size: 1 };
+}
+
+function heading(text: string, x: number, width: number): Cell {
+  return { type: 'printed', role: 'heading', text, x, y: 0, size: 1, width };
+}
+
+function square(step: string, x: number, y: number, width: number): Cell {
+  return { type: 'step', role: 'digit', step, x, y, size: 1, width, crossedOff: false };
+}

@@ -1,0 +1,286 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import Decimal from 'decimal.js';
+import fc from 'fast-check';
+import { defaultHouseStyle, writeText } from '../../../house-style';
+import { markItem } from '../../../marking';
+import { ANSWER, evaluate, printValue, stepOf } from '../../../working';
+import { analyseItem, evaluatePattern, skillOf } from '../..';
+import { countsAsMeasured, ranksAsListed } from '../../space-checks.test-helper';
+import { features, measure } from './features';
+import type { Given } from './numbers';
+import { listOfDecimals, misplaced } from './readings';
+import { count, space } from './space';
+
+const skill = skillOf('order-decimals');
+
+const numeral = fc
+  .tuple(fc.integer({ min: 0, max: 99 }), fc.constantFrom(0, 1, 2, 3, 4), fc.nat(9999))
+  .map(([whole, places, tail]) =>
+    new Decimal(`${whole}.${String(tail).padStart(4, '0').slice(0, places)}`).toString()
+  )
+  .filter((text) => text !== '0');
+
+const anyItem = fc
+  .tuple(
+    fc.uniqueArray(numeral, { minLength: 3, maxLength: 8 }),
+    fc.constantFrom('ascending' as const, 'descending' as const)
+  )
+  .map(([numbers, order]): Given => ({ numbers, order }));
+
+test('the order is what decimal.js says', () => {
+  fc.assert(
+    fc.property(anyItem, (given) => {
+      assert.ok(skill.given.safeParse(given).success, given.numbers.join());
+      const sorted = [...given.numbers].sort((one, other) => new Decimal(one).cmp(other));
+      const expected = given.order === 'ascending' ? sorted : sorted.reverse();
+      assert.equal(analyseItem(skill, given).answer, expected.join(', '));
+    })
+  );
+});
+
+test('features are those of an independent measurement', () => {
+  // The catalogue's examples of shared digits.
+  for (const [numbers, shared] of [
+    [['0.406', '0.45', '0.5'], 1],
+    [['2.7', '3', '3.05'], 1],
+    [['1.2', '2.2', '3.2'], 0]
+  ] as const) {
+    assert.equal(measure({ numbers: [...numbers], order: 'ascending' }).sharedPrefix, shared);
+  }
+  fc.assert(
+    fc.property(anyItem, ({ numbers, order }) => {
+      const found = measure({ numbers, order });
+      const values = numbers.map((text) => new Decimal(text)).sort((a, b) => a.cmp(b));
+      const places = values.map((value) => value.decimalPlaces());
+      assert.equal(found.maxPlaces, Math.max(...places));
+      assert.equal(found.raggedness, Math.max(...places) - Math.min(...places));
+      assert.equal(found.integers, values.filter((value) => value.isInteger()).length);
+      let [longer, shorter, shared] = [0, 0, 0];
+      values.forEach((small, i) =>
+        values.slice(i + 1).forEach((large, j) => {
+          if (!small.floor().eq(large.floor())) return;
+          if (places[i]! > places[i + 1 + j]!) longer++;
+          if (places[i]! < places[i + 1 + j]!) shorter++;
+          const tens = [1, 2, 3, 4].filter((digits) =>
+            small.toDecimalPlaces(digits, 1).eq(large.toDecimalPlaces(digits, 1))
+          );
+          shared = Math.max(shared, tens.length);
+        })
+      );
+      assert.deepEqual(
+        [found.longerTraps, found.shorterTraps, found.sharedPrefix],
+        [longer, shorter, shared]
+      );
+      const zero = values.filter((value) => !value.isInteger() && value.mod(1).lt('0.1'));
+      assert.equal(found.zeroTraps, zero.length);
+    })
+  );
+});
+
+/** Every set of so many of the numbers below `wholes`, of up to that many places. */
+function sets(wholes: number, places: number, size: number): Given[] {
+  const unit = 10 ** places;
+  const numbers = Array.from({ length: wholes * unit - 1 }, (_, at) => String((at + 1) / unit));
+  const from = (start: number, left: number): string[][] =>
+    left === 0
+      ? [[]]
+      : numbers.flatMap((number, at) =>
+          at < start ? [] : from(at + 1, left - 1).map((rest) => [number, ...rest])
+        );
+  return from(0, size).map((numbers) => ({ numbers, order: 'ascending' as const }));
+}
+
+test('counts equal those of a list of all sets of few small numbers', () => {
+  for (const [wholes, places, sizes] of [
+    [3, 1, [3, 4]],
+    [1, 2, [3]]
+  ] as const) {
+    const within = {
+      maxPlaces: { min: 0, max: places },
+      count: { min: sizes[0], max: sizes.at(-1)! }
+    };
+    const options = { arranged: false, largestWhole: wholes - 1 };
+    countsAsMeasured({
+      features,
+      items: sizes.flatMap((size) => sets(wholes, places, size)),
+      measure,
+      count: (constraints) => count({ ...within, ...constraints }, options) / 2n
+    });
+  }
+});
+
+test('ranks list every arrangement once', () => {
+  const wanted = sets(1, 1, 3).flatMap(({ numbers: [a, b, c] }) =>
+    [
+      [a, b, c],
+      [a, c, b],
+      [b, a, c],
+      [b, c, a],
+      [c, a, b],
+      [c, b, a]
+    ].flatMap((numbers) =>
+      (['ascending', 'descending'] as const).map((order) => ({
+        numbers: numbers as string[],
+        order
+      }))
+    )
+  );
+  const constraints = { count: { min: 3, max: 3 }, maxPlaces: { min: 0, max: 1 } };
+  ranksAsListed(space(constraints, 0), wanted, (given) => skill.print(given));
+});
+
+test('whole spaces are counted by binomials, and their parts add up', () => {
+  // 999,999 numbers of up to four places lie above 0 and below 100; 99 of them are whole.
+  const choose = (n: bigint, k: bigint): bigint =>
+    k === 0n ? 1n : (choose(n, k - 1n) * (n - k + 1n)) / k;
+  const factorial = (n: bigint): bigint => (n < 2n ? 1n : n * factorial(n - 1n));
+  const exactly = (value: number) => ({ min: value, max: value });
+  let all = 0n;
+  for (let n = 3; n <= 8; n++) {
+    const arrangements = 2n * factorial(BigInt(n));
+    all += arrangements * choose(999_999n, BigInt(n));
+    assert.equal(
+      count({ count: exactly(n), integers: exactly(n) }),
+      arrangements * choose(99n, BigInt(n))
+    );
+  }
+  assert.equal(count({}), all);
+  const four = count({ count: exactly(4) });
+  for (const { id, min, max } of features.slice(1)) {
+    const parts = Array.from({ length: max - min + 1 }, (_, at) =>
+      count({ count: exactly(4), [id]: exactly(min + at) })
+    );
+    assert.equal(
+      parts.reduce((sum, part) => sum + part, 0n),
+      four,
+      id
+    );
+  }
+});
+
+test('error patterns give the orders worked by hand', () => {
+  // The first item is the catalogue's, after Resnick et al. (1989) and Steinle & Stacey (1998). By hand:
+  // longer: fewest places first, then as whole numbers. shorter: most places first. zero: 0 after the point
+  // first, the rest as longer. ignored: 0.05 read as 0.5 (a tie with 0.5 is undefined). whole ignored: 3 is .0
+  const table: [string, Record<string, string>][] = [
+    [
+      '0.5, 0.45, 0.406, 0.61 ascending',
+      {
+        'longer-is-larger': '0.5, 0.45, 0.61, 0.406',
+        'shorter-is-larger': '0.406, 0.45, 0.61, 0.5',
+        'zero-rule': '0.5, 0.45, 0.61, 0.406',
+        'zeros-ignored': '=',
+        'opposite-order': '0.61, 0.5, 0.45, 0.406',
+        'whole-part-ignored': '='
+      }
+    ],
+    [
+      '3.05, 3, 2.7 ascending',
+      {
+        'longer-is-larger': '=',
+        'shorter-is-larger': '2.7, 3.05, 3',
+        'zero-rule': '2.7, 3.05, 3',
+        'zeros-ignored': '=',
+        'opposite-order': '3.05, 3, 2.7',
+        'whole-part-ignored': '3, 3.05, 2.7'
+      }
+    ],
+    [
+      '0.05, 0.5, 0.3 descending',
+      {
+        'longer-is-larger': '0.05, 0.5, 0.3',
+        'shorter-is-larger': '=',
+        'zero-rule': '=',
+        'zeros-ignored': '-',
+        'opposite-order': '0.05, 0.3, 0.5',
+        'whole-part-ignored': '='
+      }
+    ],
+    [
+      '4.07, 4.6, 4.125, 4.2 ascending',
+      {
+        'longer-is-larger': '4.2, 4.6, 4.07, 4.125',
+        'shorter-is-larger': '4.125, 4.07, 4.2, 4.6',
+        'zero-rule': '4.07, 4.2, 4.6, 4.125',
+        'zeros-ignored': '4.125, 4.2, 4.6, 4.07',
+        'opposite-order': '4.6, 4.2, 4.125, 4.07',
+        'whole-part-ignored': '='
+      }
+    ],
+    [
+      '12.3, 1.23, 9.9 descending',
+      {
+        'longer-is-larger': '=',
+        'shorter-is-larger': '=',
+        'zero-rule': '=',
+        'zeros-ignored': '=',
+        'opposite-order': '1.23, 9.9, 12.3',
+        'whole-part-ignored': '9.9, 12.3, 1.23'
+      }
+    ]
+  ];
+  for (const [line, answers] of table) {
+    const given = skill.parse(line)!;
+    const graph = skill.graph(given, 'padding');
+    const step = stepOf(graph, ANSWER);
+    const right = printValue(step, evaluate(graph).get(ANSWER));
+    for (const pattern of skill.errorPatterns) {
+      const answer = evaluatePattern(pattern, given, graph)?.get(ANSWER);
+      const text = printValue(step, answer) ?? '-';
+      assert.equal(text === right ? '=' : text, answers[pattern.id], `${line} ${pattern.id}`);
+    }
+  }
+});
+
+test('lists are read however they are separated; a padded number is right, with a note', () => {
+  const table: [string, string | undefined][] = [
+    ['0.406, 0.45, 0.5', '0.406, 0.45, 0.5'],
+    ['0.406 0.45 0.5', '0.406, 0.45, 0.5'],
+    ['0.406<0.45 < 0.5', '0.406, 0.45, 0.5'],
+    ['0,406; 0,45; 0,5', '0.406, 0.45, 0.5'],
+    ['0,406 0,45 0,5', '0.406, 0.45, 0.5'],
+    ['3,2,1', '3, 2, 1'],
+    ['0.5, , 0.4', undefined],
+    ['0.5, .4', undefined],
+    ['a, b', undefined],
+    ['', undefined]
+  ];
+  for (const [written, printed] of table) {
+    const list = listOfDecimals.parse(written);
+    assert.equal(list && listOfDecimals.print(list), printed, written);
+  }
+  const given = skill.parse('0.5, 0.45, 0.406 ascending')!;
+  const mark = (answer: string) =>
+    markItem(skill, { given, school: 'padding', working: { answer } });
+  const padded = mark('0.406, 0.450, 0.500');
+  assert.deepEqual(
+    [padded.answer, padded.notes, padded.marks.awarded],
+    [
+      { written: '0.406, 0.450, 0.500', verdict: 'correct', form: ['not-as-given'] },
+      ['not-as-given'],
+      2
+    ]
+  );
+  assert.deepEqual(mark('0.406, 0.45, 0.5').notes, []);
+  assert.equal(mark('0.45, 0.406, 0.5').marks.awarded, 1);
+  assert.equal(mark('0.5, 0.45, 0.406').marks.awarded, 0);
+  const ranks = { 'rank.0': '3', 'rank.1': '2', 'rank.2': '1' };
+  assert.equal(markItem(skill, { given, school: 'padding', working: ranks }).marks.awarded, 2);
+  assert.equal(writeText('0.5, 0.45', { ...defaultHouseStyle, decimalMark: 'comma' }), '0,5; 0,45');
+});
+
+test('misplaced numbers are those outside the longest part in order', () => {
+  const list = (text: string) => listOfDecimals.parse(text)!;
+  for (const [written, slips] of [
+    ['1, 2, 3, 4', 0],
+    ['2, 3, 4, 1', 1],
+    ['2, 1, 4, 3', 2],
+    ['4, 3, 2, 1', 3],
+    ['1, 2, 4', 1],
+    ['1, 2, 5, 3, 4', 0],
+    ['7, 8', 4]
+  ] as const) {
+    assert.equal(misplaced(list(written), list('1, 2, 3, 4')), slips, written);
+  }
+});

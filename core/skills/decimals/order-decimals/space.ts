@@ -1,0 +1,269 @@
+import {
+  choose,
+  gradedProduct,
+  gradedTimes,
+  gradedUnion,
+  Grades,
+  regraded,
+  subsetAt,
+  UNWANTED,
+  type Graded,
+  type Join,
+  type Range,
+  type Space
+} from '../../../spaces';
+import { countedRange, rangeOf, type Constraints } from '../../controls';
+import { decimalParts, PLACES, type Tally } from './decimal-parts';
+import { features } from './features';
+import { LARGEST_WHOLE, MOST_NUMBERS, MOST_PLACES, type Given } from './numbers';
+
+/** A whole part with the decimal parts that go with it, in ten-thousandths. */
+interface Group {
+  readonly whole: number;
+  readonly decimals: readonly number[];
+}
+
+/**
+ * Traps and shared digits are only among numbers of one whole part, so a set of numbers is a set of whole
+ * parts, each with its own set of decimal parts; the features of the whole add up. An item is a set, one of
+ * its n! arrangements, and one of two orders.
+ */
+export function space(constraints: Constraints, largestWhole = LARGEST_WHOLE): Space<Given> {
+  const { sets, wanted } = new NumberSets(constraints, largestWhole);
+  const grades = wanted.map(({ grade, count }) => {
+    const ways = 2n * factorial(count);
+    return { grade, count, ways, total: ways * sets.counts.get(grade)! };
+  });
+  const all = grades.reduce((sum, { total }) => sum + total, 0n);
+  return {
+    count: all,
+    at(rank) {
+      if (rank < 0n || rank >= all) {
+        throw new RangeError(`a rank from 0 to ${all - 1n} is needed, got ${rank}`);
+      }
+      let rest = rank;
+      const found = grades.find(({ total }) => {
+        if (rest < total) return true;
+        rest -= total;
+        return false;
+      })!;
+      const numbers = sets.at(found.grade, rest / found.ways).flatMap(numerals);
+      const arrangement = rest % found.ways;
+      return {
+        numbers: arranged(numbers, arrangement / 2n),
+        order: arrangement % 2n === 0n ? 'ascending' : 'descending'
+      };
+    }
+  };
+}
+
+/** The number of items; arrangements of the same numbers count once if they are not `arranged`. */
+export function count(
+  constraints: Constraints,
+  { arranged = true, largestWhole = LARGEST_WHOLE } = {}
+): bigint {
+  const { sets, wanted } = new NumberSets(constraints, largestWhole);
+  return wanted.reduce(
+    (sum, { grade, count: size }) =>
+      sum + 2n * (arranged ? factorial(size) : 1n) * sets.counts.get(grade)!,
+    0n
+  );
+}
+
+/** What the constraints still need to know of the numbers of some whole parts. */
+type SetTally = Readonly<
+  Record<
+    | 'count'
+    | 'least'
+    | 'most'
+    | 'integers'
+    | 'longerTraps'
+    | 'shorterTraps'
+    | 'zeroTraps'
+    | 'shared',
+    number
+  >
+>;
+
+const COUNTED = ['integers', 'longerTraps', 'shorterTraps', 'zeroTraps'] as const;
+
+/** The sets of numbers under constraints, and those of their grades that meet them. */
+class NumberSets {
+  readonly sets: Graded<Group[]>;
+  readonly wanted: readonly { grade: number; count: number }[];
+  private readonly sizes: Range;
+  private readonly places: Range;
+  private readonly raggedness: Range;
+  private readonly shared: Range;
+  private readonly counted: Readonly<Record<(typeof COUNTED)[number], Range>>;
+  private readonly grades: Grades<keyof SetTally>;
+
+  constructor(
+    constraints: Constraints,
+    private readonly largestWhole: number
+  ) {
+    this.sizes = rangeOf(constraints, 'count') ?? { min: 3, max: MOST_NUMBERS };
+    this.places = rangeOf(constraints, 'maxPlaces') ?? { min: 0, max: MOST_PLACES };
+    this.raggedness = countedRange(features, constraints, 'raggedness');
+    this.shared = rangeOf(constraints, 'sharedPrefix') ?? { min: 0, max: MOST_PLACES };
+    const range = (id: string) => countedRange(features, constraints, id);
+    this.counted = {
+      integers: range('integers'),
+      longerTraps: range('longerTraps'),
+      shorterTraps: range('shorterTraps'),
+      zeroTraps: range('zeroTraps')
+    };
+    const tellsLeast = isNarrow(this.raggedness);
+    const tellsMost = tellsLeast || this.places.min > 0;
+    const size = ({ min, max }: Range) => (max === Infinity ? min : max) + 1;
+    this.grades = new Grades({
+      count: this.sizes.max + 1,
+      least: tellsLeast ? MOST_PLACES + 1 : 1,
+      most: tellsMost ? MOST_PLACES + 1 : 1,
+      integers: size(this.counted.integers),
+      longerTraps: size(this.counted.longerTraps),
+      shorterTraps: size(this.counted.shorterTraps),
+      zeroTraps: size(this.counted.zeroTraps),
+      shared: this.shared.min > 0 ? 2 : 1
+    });
+    const tellsTraps = isNarrow(this.counted.longerTraps) || isNarrow(this.counted.shorterTraps);
+    const parts = decimalParts({
+      most: this.sizes.max,
+      maxPlaces: this.places.max,
+      tellsPlaces: tellsTraps || tellsMost,
+      tellsLongerTraps: tellsTraps,
+      tellsZeros: isNarrow(this.counted.zeroTraps),
+      sharedFrom: this.shared.min,
+      sharedTo: this.shared.max
+    });
+    const graded = (set: Graded<number[]>) =>
+      regraded(set, (grade) => this.gradeOf(parts.grades.read(grade)));
+    this.sets = this.withWholes(graded(parts.positive), graded(parts.any));
+    this.wanted = [...this.sets.counts.keys()].flatMap((grade) => {
+      const tally = this.grades.read(grade);
+      return this.isMet(tally) ? [{ grade, count: tally.count }] : [];
+    });
+  }
+
+  /** Decimals of whole part 0, and of some of the whole parts from 1. */
+  private withWholes(zero: Graded<number[]>, others: Graded<number[]>): Graded<Group[]> {
+    const below: Graded<Group[]> = gradedTimes(zero, 1, (decimals) => [{ whole: 0, decimals }]);
+    const parts: Graded<Group[]>[] = [];
+    let lists: Graded<number[][]> = gradedTimes(others, 1, (decimals) => [decimals]);
+    for (let wholes = 1; wholes <= this.sizes.max; wholes++) {
+      if (wholes > 1)
+        lists = gradedProduct(lists, others, this.join, (list, set) => [...list, set]);
+      const size = wholes;
+      parts.push(
+        gradedTimes(lists, choose(this.largestWhole, size), (list, rank) => {
+          const chosen = subsetAt(this.largestWhole, size, rank);
+          return list.map((decimals, at) => ({ whole: chosen[at]! + 1, decimals }));
+        })
+      );
+    }
+    const above = gradedUnion(parts);
+    const both = gradedProduct(below, above, this.join, (one, other) => [...one, ...other]);
+    return gradedUnion([below, above, both]);
+  }
+
+  private gradeOf(tally: Tally): number {
+    const places = PLACES.flatMap((name, at) => (tally[name] > 0 ? [at] : []));
+    let pairs = 0;
+    let before = 0;
+    for (const name of PLACES) {
+      pairs += before * tally[name];
+      before += tally[name];
+    }
+    return this.pack({
+      count: tally.count,
+      least: places[0] ?? 0,
+      most: places.at(-1) ?? 0,
+      integers: tally.places0,
+      longerTraps: tally.longerTraps,
+      // Two numbers of different lengths are one trap or the other.
+      shorterTraps: pairs - tally.longerTraps,
+      zeroTraps: tally.zeroTraps,
+      shared: tally.shared
+    });
+  }
+
+  /** How the numbers of some whole parts and those of others are put together. */
+  private get join(): Join {
+    return {
+      sizeOf: (grade) => this.grades.read(grade).count,
+      most: this.sizes.max,
+      together: (first) => {
+        const one = this.grades.read(first);
+        return (second) => this.together(one, this.grades.read(second));
+      }
+    };
+  }
+
+  private together(one: SetTally, other: SetTally): number {
+    return this.pack({
+      count: one.count + other.count,
+      least: Math.min(one.least, other.least),
+      most: Math.max(one.most, other.most),
+      integers: one.integers + other.integers,
+      longerTraps: one.longerTraps + other.longerTraps,
+      shorterTraps: one.shorterTraps + other.shorterTraps,
+      zeroTraps: one.zeroTraps + other.zeroTraps,
+      shared: Math.max(one.shared, other.shared)
+    });
+  }
+
+  /** The grade of a tally, counts taken as far as they matter; {@link UNWANTED} once they are too large. */
+  private pack(tally: SetTally): number {
+    if (tally.most - tally.least > this.raggedness.max) return UNWANTED;
+    const { one } = this.grades;
+    let grade =
+      tally.count * one.count +
+      tally.least * one.least +
+      tally.most * one.most +
+      tally.shared * one.shared;
+    for (const name of COUNTED) {
+      const { min, max } = this.counted[name];
+      if (tally[name] > max) return UNWANTED;
+      grade += (max === Infinity ? Math.min(tally[name], min) : tally[name]) * one[name];
+    }
+    return grade;
+  }
+
+  private isMet(tally: SetTally): boolean {
+    return (
+      tally.count >= this.sizes.min &&
+      (this.places.min === 0 || tally.most >= this.places.min) &&
+      (!isNarrow(this.raggedness) || tally.most - tally.least >= this.raggedness.min) &&
+      COUNTED.every((name) => tally[name] >= this.counted[name].min) &&
+      (this.shared.min === 0 || tally.shared === 1)
+    );
+  }
+}
+
+function isNarrow({ min, max }: Range): boolean {
+  return min > 0 || max < Infinity;
+}
+
+function numerals({ whole, decimals }: Group): string[] {
+  return decimals.map((value) => {
+    const digits = String(value).padStart(MOST_PLACES, '0').replace(/0+$/, '');
+    return digits === '' ? String(whole) : `${whole}.${digits}`;
+  });
+}
+
+/** The arrangement of a rank below n!, in the factorial number system. */
+function arranged<T>(values: readonly T[], rank: bigint): T[] {
+  const left = [...values];
+  const taken: T[] = [];
+  let rest = Number(rank);
+  while (left.length > 0) {
+    const at = rest % left.length;
+    rest = Math.floor(rest / left.length);
+    taken.push(...left.splice(at, 1));
+  }
+  return taken;
+}
+
+function factorial(n: number): bigint {
+  return n <= 1 ? 1n : BigInt(n) * factorial(n - 1);
+}
