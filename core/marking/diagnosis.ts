@@ -69,15 +69,17 @@ function agrees(graph: Graph, written: Written): boolean {
 }
 
 function agreesAsWritten(graph: Graph, written: Written): boolean {
-  const value = valuesOf(graph);
-  const readAlike = readsAlike(graph, value, written);
-  return [...written].every(([id, entry]) => {
-    const step = stepOf(graph, id);
-    return (
-      readAlike.has(id) ||
-      sameValue(step, entry, value(id)) ||
-      (step.accepts?.(entry, value) ?? false)
-    );
+  const readAlike = readsAlike(graph, valuesOf(graph), written);
+  const choices = new Map<string, Value>();
+  let value = valuesOf(graph);
+  return graph.steps.every((step) => {
+    const entry = written.get(step.id);
+    if (entry === undefined || readAlike.has(step.id)) return true;
+    if (sameValue(step, entry, value(step.id))) return true;
+    if (!step.accepts?.(entry, value)) return false;
+    // Another choice that is as good: what follows is to follow from it.
+    value = valuesOf(graph, choices.set(step.id, entry));
+    return true;
   });
 }
 

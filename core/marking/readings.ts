@@ -89,7 +89,7 @@ function readArranged(graph: Graph, working: Working, symmetry: Symmetry): StepR
       value,
       expected,
       own,
-      verdict: verdict ?? (entry ? 'unreadable' : unwritten(expected, own)),
+      verdict: verdict ?? (entry ? 'unreadable' : 'blank'),
       leftOut,
       contradicted: verdict === 'correct' && own !== undefined && !fits(step, value!, own, get)
     });
@@ -149,11 +149,6 @@ function withSeen(
   return written;
 }
 
-/** What is not written and has no value, right or own, was not to be written. */
-function unwritten(expected: Value | undefined, own: Value | undefined): Verdict {
-  return expected === undefined && own === undefined ? 'not-needed' : 'blank';
-}
-
 function readable(written: ReadonlyMap<string, WrittenEntry>): [string, Value][] {
   return [...written].flatMap(([id, { value }]) => (value === undefined ? [] : [[id, value]]));
 }
@@ -201,19 +196,28 @@ function isLeftOut(graph: Graph, { step, own, key, written, resolved }: Blank): 
   return explained(step.leftOut) > explained(own);
 }
 
-/** A blank is not needed if a later step shows that it was done in the head. */
+/**
+ * A blank is not needed if a later step shows that it was done in the head, if nothing is made of it (a
+ * check), or if there is nothing to write, rightly or by the pupil's own figures.
+ */
 function withEvidence(readings: readonly StepReading[]): StepReading[] {
+  const inUse = new Set([ANSWER, ...readings.flatMap(({ step }) => step.uses)]);
+  const isOptional = ({ step, expected, own }: StepReading) =>
+    !inUse.has(step.id) || (expected === undefined && own === undefined);
   const shown = new Set<string>();
+  // A right answer says for itself whether such a step was done.
+  const speaking = new Set(readings.flatMap(({ step }) => (step.seenIn ? [step.id] : [])));
   for (const reading of [...readings].reverse()) {
     const { step, verdict, leftOut } = reading;
-    const isShown =
-      (verdict === 'correct' || verdict === 'follows-through') && reading.written !== null;
-    if (isShown || (verdict === 'blank' && !leftOut && shown.has(step.id))) {
-      step.uses.forEach((used) => shown.add(used));
+    if (isSound(reading) || (verdict === 'blank' && !leftOut && shown.has(step.id))) {
+      const isAnswer = step.id === ANSWER && verdict === 'correct';
+      step.uses.filter((id) => !isAnswer || !speaking.has(id)).forEach((id) => shown.add(id));
     }
   }
   return readings.map((reading) =>
-    reading.verdict === 'blank' && !reading.leftOut && shown.has(reading.step.id)
+    reading.verdict === 'blank' &&
+    !reading.leftOut &&
+    (shown.has(reading.step.id) || isOptional(reading))
       ? { ...reading, verdict: 'not-needed' as const }
       : reading
   );

@@ -5,6 +5,13 @@ export function gcd(one: bigint, other: bigint): bigint {
   return a;
 }
 
+/** As {@link gcd}, for small numbers of which there are many. */
+export function gcdOfSmall(one: number, other: number): number {
+  let [a, b] = [Math.abs(one), Math.abs(other)];
+  while (b > 0) [a, b] = [b, a % b];
+  return a;
+}
+
 /** The least common multiple of two numbers above 0. */
 export function lcm(one: bigint, other: bigint): bigint {
   return (one / gcd(one, other)) * other;

@@ -8,7 +8,7 @@ export {
   toDigits,
   type Digits
 } from './digits';
-export { gcd, lcm } from './divisors';
+export { gcd, gcdOfSmall, lcm } from './divisors';
 export {
   improperNumerator,
   isSimplest,
@@ -19,3 +19,17 @@ export {
   type Mixed
 } from './mixed';
 export { compareDecimals, parseDecimal, printDecimal, unitsTo, type Decimal } from './decimal';
+export {
+  addPolynomials,
+  contentOf,
+  degree,
+  exactRoot,
+  multiplyPolynomials,
+  pairOf,
+  polynomial,
+  primitivePart,
+  printPolynomial,
+  samePolynomial,
+  type Polynomial
+} from './polynomial';
+export { expand, parseProduct, parseTerms, type Product } from './expression';

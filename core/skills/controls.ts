@@ -124,7 +124,7 @@ function readTables(values: readonly string[], control: Control): Constraint | P
   return { allow: new Set(control.allow) };
 }
 
-function readRange(limits: Range, control: Control): Constraint | Problem {
+function readRange(limits: Range & { usualMin?: number }, control: Control): Constraint | Problem {
   const expected = `a whole number from ${limits.min} to ${limits.max}, or {min, max}`;
   if (
     typeof control === 'boolean' ||
@@ -134,11 +134,17 @@ function readRange(limits: Range, control: Control): Constraint | Problem {
     return { reason: 'kind', expected };
   }
   const asked = typeof control === 'number' ? { min: control, max: control } : control;
-  const range = { min: asked.min ?? limits.min, max: asked.max ?? limits.max };
+  const max = asked.max ?? limits.max;
+  const range = { min: asked.min ?? lowerEnd(limits, max), max };
   if (!Number.isInteger(range.min) || !Number.isInteger(range.max)) {
     return { reason: 'kind', expected };
   }
   if (range.min < limits.min || range.max > limits.max) return { reason: 'outside', expected };
   if (range.min > range.max) return { reason: 'reversed', expected };
   return range;
+}
+
+/** Where a range starts of which only the upper end is asked for. */
+function lowerEnd({ min, usualMin = min }: Range & { usualMin?: number }, max: number): number {
+  return max >= usualMin ? usualMin : min;
 }

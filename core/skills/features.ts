@@ -7,6 +7,8 @@ export type FeatureSpec =
       readonly max: number;
       /** The values it can have, where they are not all from min to max. */
       readonly steps?: readonly number[];
+      /** Items start here unless a smaller value is asked for. */
+      readonly usualMin?: number;
     }
   | { readonly id: string; readonly kind: 'choice'; readonly values: readonly string[] }
   | { readonly id: string; readonly kind: 'flag' }

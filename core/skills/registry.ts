@@ -2,6 +2,7 @@ import type { HouseStyle } from '../house-style';
 import type { Graph } from '../working';
 import type { Skill } from './skill';
 import { nearMultipleSubtraction } from './mental/near-multiple-subtraction';
+import { factoriseQuadratic } from './algebra/factorise-quadratic';
 import { orderDecimals } from './decimals/order-decimals';
 import { mixedSubtraction } from './fractions/mixed-subtraction';
 import { columnAddition } from './written/column-addition';
@@ -15,7 +16,8 @@ export const skills: readonly Skill[] = [
   anySkill(longMultiplication),
   anySkill(orderDecimals),
   anySkill(mixedSubtraction),
-  anySkill(nearMultipleSubtraction)
+  anySkill(nearMultipleSubtraction),
+  anySkill(factoriseQuadratic)
 ];
 
 /** The skill of that id, or undefined. */

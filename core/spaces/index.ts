@@ -27,3 +27,4 @@ export {
   type Join
 } from './graded';
 export { Grades } from './grades';
+export { BitRows } from './bit-rows';

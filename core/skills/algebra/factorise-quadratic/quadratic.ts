@@ -1,0 +1,46 @@
+import { z } from 'zod';
+import { gcdOfSmall } from '../../../numbers';
+
+export const LARGEST_LEADING = 24;
+export const LARGEST_COEFFICIENT = 200;
+
+const coefficient = z.int().min(-LARGEST_COEFFICIENT).max(LARGEST_COEFFICIENT);
+
+/** a, b and c of ax² + bx + c. */
+export const givenSchema = z.strictObject({
+  a: z
+    .int()
+    .min(-LARGEST_LEADING)
+    .max(LARGEST_LEADING)
+    .refine((a) => a !== 0, 'must not be 0'),
+  b: coefficient,
+  c: coefficient
+});
+
+export type Given = z.infer<typeof givenSchema>;
+
+/** Greatest common factor of the coefficients, positive. */
+export function contentOfQuadratic({ a, b, c }: Given): number {
+  return gcdOfSmall(gcdOfSmall(a, b), c);
+}
+
+/** The quadratic without its content, a made positive: what is left to split. */
+export function reduced(given: Given): Given {
+  const divisor = contentOfQuadratic(given) * Math.sign(given.a);
+  // Adding 0 keeps -0 out.
+  return { a: given.a / divisor, b: given.b / divisor + 0, c: given.c / divisor + 0 };
+}
+
+/** b² - 4ac. */
+export function discriminant({ a, b, c }: Given): number {
+  return b * b - 4 * a * c;
+}
+
+/**
+ * Whether it splits into linear factors over the integers: exactly when the discriminant is a perfect
+ * square (Gauss's lemma).
+ */
+export function isFactorable(given: Given): boolean {
+  const d = discriminant(given);
+  return d >= 0 && Number.isInteger(Math.sqrt(d));
+}
