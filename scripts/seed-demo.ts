@@ -1,9 +1,10 @@
 /* Fills a new database with the department of Lanternmoor School: classes, papers in every state, sittings. */
 import { rmSync } from 'node:fs';
-import { simulate } from '@zealous-quill/core/marking';
+import { simulate, type Scheme } from '@zealous-quill/core/marking';
 import { fromPlans, startLadder } from '@zealous-quill/core/papers';
-import { skillOf } from '@zealous-quill/core/skills';
+import { skillOf, type Item } from '@zealous-quill/core/skills';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
+import { ANSWER, spreadAnswer, stepOf } from '@zealous-quill/core/working';
 import { importPupils, listClasses } from '../src/lib/server/database/classes';
 import { openDatabase, type Db } from '../src/lib/server/database/connection';
 import { saveHouseStyle } from '../src/lib/server/database/house-style';
@@ -28,7 +29,7 @@ importPupils(
     pupils.map((pupil, line) => ({ line, className: name, name: pupil }))
   )
 );
-const [amber, copper] = listClasses(db).map(({ id }) => id) as [number, number];
+const [amber, copper, slate] = listClasses(db).map(({ id }) => id) as [number, number, number];
 
 const lanterns = createPaper(db, startLadder(SKILL, 'Lantern counts: carrying', SEED));
 const railway = createPaper(
@@ -98,7 +99,7 @@ const station = createPaper(
 
 const mixed = createPaper(
   db,
-  fromPlans('Autumn review: four ways of working', SEED + 4, [
+  fromPlans('Autumn review: seven ways of working', SEED + 4, [
     {
       skill: 'column-addition',
       kind: 'set-out',
@@ -107,34 +108,98 @@ const mixed = createPaper(
     },
     {
       skill: 'column-subtraction',
-      kind: 'worked-example',
-      count: 1,
-      controls: { digits: 3, shortest: 3, regroupings: 2 }
-    },
-    {
-      skill: 'column-subtraction',
       kind: 'set-out',
-      count: 4,
-      controls: { digits: 3, regroupings: 2, acrossZeros: { max: 1 } }
+      count: 2,
+      controls: { digits: 4, regroupings: 3, acrossZeros: 1 }
     },
     {
       skill: 'long-multiplication',
       kind: 'set-out',
-      count: 3,
+      count: 2,
       controls: { digits: 2, multiplierDigits: 2, carries: 2 }
+    },
+    {
+      skill: 'order-decimals',
+      kind: 'set-out',
+      count: 2,
+      controls: { count: 4, maxPlaces: 3, integers: 0, longerTraps: { min: 2 }, zeroTraps: 1 }
+    },
+    {
+      skill: 'mixed-subtraction',
+      kind: 'worked-example',
+      count: 1,
+      controls: { relation: ['multiple'], regroups: true, simplifies: false, commonDenominator: 12 }
+    },
+    {
+      skill: 'mixed-subtraction',
+      kind: 'set-out',
+      count: 2,
+      controls: {
+        relation: ['coprime', 'shared-factor'],
+        regroups: true,
+        wholeVanishes: false,
+        fractionOnly: false,
+        wholeMinuend: false,
+        commonDenominator: { min: 10, max: 30 }
+      }
     },
     {
       skill: 'near-multiple-subtraction',
       kind: 'set-out',
       count: 3,
-      controls: { digits: 3, changeDigits: 3, base: 100, suited: true }
+      controls: { digits: 3, changeDigits: 2 },
+      spread: {
+        feature: 'suited',
+        parts: [
+          { control: true, count: 2 },
+          { control: false, count: 1 }
+        ]
+      }
+    },
+    {
+      skill: 'factorise-quadratic',
+      school: 'area-grid',
+      kind: 'set-out',
+      count: 2,
+      controls: {
+        factorable: true,
+        kind: ['general'],
+        content: { max: 3 },
+        leading: { min: 2, max: 6 },
+        largest: { max: 30 }
+      }
+    },
+    {
+      skill: 'factorise-quadratic',
+      school: 'cross-trial',
+      kind: 'set-out',
+      count: 1,
+      controls: {
+        factorable: true,
+        kind: ['general'],
+        content: 1,
+        leading: { min: 2, max: 6 },
+        largest: { max: 30 }
+      }
+    },
+    {
+      skill: 'factorise-quadratic',
+      kind: 'challenge',
+      count: 2,
+      controls: {
+        monic: true,
+        kind: ['general', 'prime'],
+        content: 1,
+        signs: ['-+'],
+        largest: { max: 30 }
+      }
     }
   ])
 );
 
 sit(copper, lanterns, '2026-11-12', 1);
 sit(amber, railway, '2026-11-19', 0.55);
-sit(amber, mixed, '2026-11-20', 0.6);
+sit(slate, mixed, '2026-11-20', 0.6);
 sit(copper, station, '2026-11-24', 0);
 newEdition(db, lanterns);
 createPaper(
@@ -170,7 +235,7 @@ function sit(classId: number, paperId: number, day: string, share: number): void
   const scripts = listScripts(db, sat.id);
   const toMark = Math.round(share * scripts.length * items.length);
   let marked = 0;
-  items.forEach(({ id: itemId, item }) =>
+  items.forEach(({ id: itemId, item, scheme }) =>
     scripts.forEach((script, place) => {
       const random = seededRandom(partSeed(SEED, `${day}/${script.id}/${itemId}`));
       const skill = skillOf(item.skill);
@@ -184,25 +249,31 @@ function sit(classId: number, paperId: number, day: string, share: number): void
       db.insert(simulatedWork)
         .values({ scriptId: script.id, itemId, working, ...truth })
         .run();
-      if (marked++ < toMark) mark(db, script.id, itemId, working, marked);
+      if (marked++ < toMark) mark(db, script.id, itemId, { item, scheme }, working, marked);
     })
   );
 }
 
-/** As a marker would enter it: a right answer alone, else the squares. Now and then a mark is changed. */
+/** As a marker would enter it: what the squares hold, with the answer where they do not read it. */
 function mark(
   database: Db,
   scriptId: number,
   itemId: number,
+  { item, scheme }: { item: Item; scheme: Scheme },
   working: Readonly<Record<string, string>>,
   count: number
 ): void {
   const { answer = '', ...squares } = working;
-  const isLong =
-    answer.length > Object.keys(squares).filter((step) => step.startsWith('digit')).length + 1;
+  const graph = skillOf(item.skill).graph(item.given, item.school);
+  const isNumeral = /^\d+$/.test(item.answer) && stepOf(graph, ANSWER).assembled;
+  const isLong = isNumeral && spreadAnswer(graph, answer) === undefined;
+  const entry = isLong ? { answer } : isNumeral ? squares : working;
+  const first = scheme.marks[0]!.id;
   const given: GivenMarks =
-    count % 97 === 0 ? { M1: { given: 1, reason: 'method explained beside the squares' } } : {};
-  const state = { version: 0, isMarked: true, given, working: isLong ? { answer } : squares };
+    count % 97 === 0
+      ? { [first]: { given: 1, reason: 'method explained beside the squares' } }
+      : {};
+  const state = { version: 0, isMarked: true, given, working: entry };
   const saved = saveResponse(database, scriptId, itemId, state);
   if (!saved.ok) throw new Error(`seed-demo: response gives ${saved.code}`);
 }

@@ -15,15 +15,17 @@ const BATCHES = 10;
 export function followUp(
   skillId: string,
   pattern: string,
-  { seed, except = [] }: { seed: number; except?: readonly string[] }
+  { seed, school, except = [] }: { seed: number; school?: string; except?: readonly string[] }
 ): Paper | undefined {
   const skill = skillOf(skillId);
   const error = skill.errorPatterns.find(({ id }) => id === pattern);
   if (!error) throw new Error(`followUp: ${skillId} has no error pattern '${pattern}'`);
+  const way = school ?? skill.schools[0]!;
   const title = `Practice: ${skill.words.errorPatterns[pattern]!.title.toLowerCase()}`;
   const base = skill.ladder.find(({ kind }) => kind === 'set-out')!.controls;
   const controls = combined(skill, base, error.shownBy);
   const given = itemsThatShow(skill, pattern, {
+    school: way,
     controls,
     seed,
     except: new Set(except),
@@ -38,7 +40,7 @@ export function followUp(
     id: `r${at + 1}`,
     kind,
     skill: skill.id,
-    school: skill.schools[0]!,
+    school: way,
     controls,
     count: sizes[at]!,
     items: queue.splice(0, sizes[at]).map((given, i): PaperItem => ({
@@ -61,6 +63,7 @@ function combined(skill: Skill, base: Controls, needed: Controls): Controls {
 }
 
 interface Search {
+  readonly school: string;
   readonly controls: Controls;
   readonly seed: number;
   readonly except: ReadonlySet<string>;
@@ -81,7 +84,7 @@ function itemsThatShow(skill: Skill, pattern: string, search: Search): unknown[]
     if (!drawn.ok) return undefined;
     for (const given of drawn.given) {
       taken.add(skill.orderless(given));
-      const shows = showingPatterns(skill, given, skill.schools[0]!);
+      const shows = showingPatterns(skill, given, search.school);
       if (shows.some((shown) => shown.pattern.id === pattern)) found.push(given);
     }
   }

@@ -3,9 +3,11 @@ export {
   controlsSchema,
   paperSchema,
   rungKinds,
+  spreadCount,
   type Paper,
   type PaperItem,
-  type Rung
+  type Rung,
+  type Spread
 } from './paper';
 export {
   fromPlans,
@@ -13,7 +15,8 @@ export {
   redrawRung,
   replaceItem,
   startLadder,
-  type LadderResult
+  type LadderResult,
+  type PaperPlan
 } from './ladder';
 export { outline, schemeOf, type NumberedItem, type Outline } from './outline';
 export { followUp } from './follow-up';

@@ -1,9 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { defaultHouseStyle } from '../house-style';
 import { meets, readControls, showingPatterns, skillOf, skills } from '../skills';
 import { followUp } from './follow-up';
-import { redrawRung, replaceItem, startLadder } from './ladder';
+import { fromPlans, redrawRung, replaceItem, startLadder } from './ladder';
 import { outline } from './outline';
 import { paperSchema, type Paper } from './paper';
 
@@ -80,4 +81,68 @@ test('a follow-up holds only items on which the pattern shows', () => {
       assert.ok(shown.some(({ pattern }) => pattern.id === id));
     }
   }
+});
+
+test('a feature is spread over the items of a rung, and stays so when some are kept or replaced', () => {
+  const carries = (paper: Paper) =>
+    paper.rungs[0]!.items.map(({ given }) => skillOf('column-addition').measure(given).carries);
+  const plan = {
+    skill: 'column-addition',
+    kind: 'bare' as const,
+    controls: { addends: 2, digits: 3 },
+    count: 12,
+    spread: {
+      feature: 'carries',
+      parts: [0, 1, 2, 3].map((control) => ({ control, count: 3 }))
+    }
+  };
+  fc.assert(
+    fc.property(seeds, fc.subarray([0, 1, 4, 7, 11]), (seed, kept) => {
+      const paper = fromPlans('Practice', seed, [plan]);
+      assert.ok(paperSchema.safeParse(paper).success);
+      assert.deepEqual(carries(paper), [0, 0, 0, 1, 1, 1, 2, 2, 2, 3, 3, 3]);
+      const rung = paper.rungs[0]!;
+      const items = rung.items.map((item, at) => ({ ...item, locked: kept.includes(at) }));
+      const again = redrawRung({ ...paper, rungs: [{ ...rung, items }] }, rung.id, 1);
+      assert.ok(again.ok);
+      assert.deepEqual([...carries(again.paper)].sort(), carries(paper));
+      const replaced = replaceItem(paper, rung.id, rung.items[4]!.id, 1);
+      assert.ok(replaced.ok);
+      assert.deepEqual(carries(replaced.paper), carries(paper));
+    }),
+    { numRuns: 20 }
+  );
+});
+
+test('items that suit a strategy and items that do not are mixed', () => {
+  const paper = fromPlans('Practice', 3, [
+    {
+      skill: 'near-multiple-subtraction',
+      kind: 'bare',
+      controls: { digits: 3, changeDigits: 2 },
+      count: 6,
+      spread: {
+        feature: 'suited',
+        parts: [
+          { control: true, count: 4 },
+          { control: false, count: 2 }
+        ]
+      }
+    }
+  ]);
+  const suited = paper.rungs[0]!.items.map(
+    ({ given }) => skillOf('near-multiple-subtraction').measure(given).suited
+  );
+  assert.deepEqual([...suited].sort(), [false, false, true, true, true, true]);
+  assert.ok(suited.indexOf(false) > 0 && suited.lastIndexOf(false) - suited.indexOf(false) > 1);
+  const rung = { ...paper.rungs[0]!, count: 7 };
+  assert.equal(paperSchema.safeParse({ ...paper, rungs: [rung] }).success, false);
+});
+
+test('a new paper is worked as the house does', () => {
+  const style = { ...defaultHouseStyle, mixedNumbers: 'improper' as const };
+  const schools = startLadder('mixed-subtraction', 'Practice', 1, style).rungs.map(
+    ({ school }) => school
+  );
+  assert.deepEqual([...new Set(schools)], ['improper']);
 });

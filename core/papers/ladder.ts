@@ -1,4 +1,15 @@
-import { drawItems, skillOf, type DrawError, type RungPlan } from '../skills';
+import { defaultHouseStyle, type HouseStyle } from '../house-style';
+import {
+  drawItems,
+  meets,
+  readControls,
+  schoolOf,
+  skillOf,
+  type Control,
+  type Controls,
+  type DrawError,
+  type RungPlan
+} from '../skills';
 import { partSeed } from '../spaces';
 import type { Paper, PaperItem, Rung } from './paper';
 
@@ -7,26 +18,37 @@ export function isMarked(rung: Pick<Rung, 'kind'>): boolean {
   return rung.kind !== 'worked-example' && rung.kind !== 'gaps';
 }
 
-/** The ladder a skill starts from, drawn with the seed. */
-export function startLadder(skillId: string, title: string, seed: number): Paper {
+/** What a rung of a new paper asks for; the school is that of the house style if none is named. */
+export type PaperPlan = RungPlan & Pick<Rung, 'skill' | 'spread'> & { school?: string };
+
+/** The ladder a skill starts from, drawn with the seed, worked as the house does. */
+export function startLadder(
+  skillId: string,
+  title: string,
+  seed: number,
+  style: HouseStyle = defaultHouseStyle
+): Paper {
   const skill = skillOf(skillId);
-  return fromPlans(
-    title,
-    seed,
-    skill.ladder.map((plan) => ({ skill: skill.id, ...plan }))
-  );
+  const plans = skill.ladder.map((plan) => ({ skill: skill.id, ...plan }));
+  return fromPlans(title, seed, plans, style);
 }
 
 /** A paper of rungs, each drawn; a rung that cannot be drawn is a programmer's mistake. */
 export function fromPlans(
   title: string,
   seed: number,
-  plans: readonly (RungPlan & { skill: string })[]
+  plans: readonly PaperPlan[],
+  style: HouseStyle = defaultHouseStyle
 ): Paper {
   const empty: Paper = { title, seed, rungs: [], ramp: { from: -2, to: 2 } };
-  return plans.reduce((paper, { skill, ...plan }, at) => {
-    const school = skillOf(skill).schools[0]!;
-    const rung: Rung = { id: `r${at + 1}`, skill, school, ...plan, items: [] };
+  return plans.reduce((paper, { skill, school, ...plan }, at) => {
+    const rung: Rung = {
+      id: `r${at + 1}`,
+      skill,
+      school: school ?? schoolOf(skillOf(skill), style),
+      ...plan,
+      items: []
+    };
     const grown = { ...paper, rungs: [...paper.rungs, rung] };
     const drawn = redrawRung(grown, rung.id, 0);
     if (!drawn.ok) throw new Error(`fromPlans: rung ${at + 1} gives ${drawn.error.code}`);
@@ -43,7 +65,7 @@ export type LadderResult = { ok: true; paper: Paper } | { ok: false; error: Draw
 export function redrawRung(paper: Paper, rungId: string, turn: number): LadderResult {
   const rung = rungOf(paper, rungId);
   const kept = rung.items.filter(({ locked }) => locked);
-  const drawn = drawInto(paper, rung, { kept, count: rung.count - kept.length, turn });
+  const drawn = drawParts(paper, rung, { kept, parts: partsOf(rung, kept), turn });
   if (!drawn.ok) return drawn;
   const fresh = [...drawn.items];
   const places = Array.from(
@@ -55,7 +77,7 @@ export function redrawRung(paper: Paper, rungId: string, turn: number): LadderRe
   return withRung(paper, { ...rung, items: items.filter((item) => item !== undefined) });
 }
 
-/** Replaces one item of a rung by another that meets the rung's controls. */
+/** Replaces one item of a rung by another that meets the rung's controls, and is of its part of a spread. */
 export function replaceItem(
   paper: Paper,
   rungId: string,
@@ -63,7 +85,10 @@ export function replaceItem(
   turn: number
 ): LadderResult {
   const rung = rungOf(paper, rungId);
-  const drawn = drawInto(paper, rung, { kept: rung.items, count: 1, turn });
+  const old = rung.items.find(({ id }) => id === itemId);
+  const own = old && wholeParts(rung).find((part) => isOfPart(rung, part, old));
+  const parts = [{ controls: own?.controls ?? rung.controls, count: 1 }];
+  const drawn = drawParts(paper, rung, { kept: rung.items, parts, turn });
   if (!drawn.ok) return drawn;
   const [item] = drawn.items;
   return withRung(paper, {
@@ -72,38 +97,99 @@ export function replaceItem(
   });
 }
 
+/** Items that are drawn together. */
+interface Part {
+  readonly controls: Controls;
+  readonly count: number;
+}
+
+/** The rung in parts: one for each control of a spread, else one. */
+function wholeParts({ controls, count, spread }: Rung): Part[] {
+  if (!spread) return [{ controls, count }];
+  return spread.parts.map(({ control, count }) => ({
+    controls: { ...controls, [spread.feature]: control as Control },
+    count
+  }));
+}
+
+/** What is still to be drawn of each part when some items are kept. */
+function partsOf(rung: Rung, kept: readonly PaperItem[]): Part[] {
+  const waiting = [...kept];
+  const parts = wholeParts(rung).map((part) => {
+    let count = part.count;
+    for (let at = waiting.length - 1; at >= 0 && count > 0; at--) {
+      if (!isOfPart(rung, part, waiting[at]!)) continue;
+      waiting.splice(at, 1);
+      count--;
+    }
+    return { ...part, count };
+  });
+  // Items that fit no part, typed by hand, stand for one of the fullest.
+  waiting.forEach(() => {
+    const fullest = parts.reduce((one, other) => (other.count > one.count ? other : one));
+    parts[parts.indexOf(fullest)] = { ...fullest, count: Math.max(0, fullest.count - 1) };
+  });
+  return parts;
+}
+
+function isOfPart(rung: Rung, { controls }: Part, { given }: PaperItem): boolean {
+  const { spread } = rung;
+  if (!spread) return true;
+  const skill = skillOf(rung.skill);
+  const read = readControls(skill.features, { [spread.feature]: controls[spread.feature]! });
+  return read.ok && meets(skill.measure(given)[spread.feature]!, read.constraints[spread.feature]!);
+}
+
 interface Drawing {
   readonly kept: readonly PaperItem[];
-  readonly count: number;
+  readonly parts: readonly Part[];
   readonly turn: number;
 }
 
-function drawInto(
+function drawParts(
   paper: Paper,
   rung: Rung,
-  { kept, count, turn }: Drawing
+  { kept, parts, turn }: Drawing
 ): { ok: true; items: PaperItem[] } | { ok: false; error: DrawError } {
-  if (count <= 0) return { ok: true, items: [] };
   const skill = skillOf(rung.skill);
   const others = paper.rungs
     .filter(({ id, skill }) => id !== rung.id && skill === rung.skill)
     .flatMap(({ items }) => items);
+  const taken = new Set([...others, ...kept].map(({ given }) => skill.orderless(given)));
   const seed = partSeed(paper.seed, `${rung.id}/${turn}`);
-  const drawn = drawItems(skill, {
-    controls: rung.controls,
-    count,
-    seed,
-    orderless: true,
-    except: new Set([...others, ...kept].map(({ given }) => skill.orderless(given)))
-  });
-  if (!drawn.ok) return drawn;
-  const items = drawn.given.map((given, at) => ({
+  const drawnParts: unknown[][] = [];
+  for (const [at, { controls, count }] of parts.entries()) {
+    const drawn =
+      count > 0
+        ? drawItems(skill, {
+            controls,
+            count,
+            seed: at === 0 ? seed : partSeed(seed, `part ${at}`),
+            orderless: true,
+            except: taken
+          })
+        : { ok: true as const, given: [] };
+    if (!drawn.ok) return drawn;
+    drawn.given.forEach((given) => taken.add(skill.orderless(given)));
+    drawnParts.push(drawn.given);
+  }
+  const items = inTurn(rung, drawnParts).map((given, at) => ({
     id: `i${seed.toString(36)}-${at + 1}`,
     given,
     locked: false,
     edited: false
   }));
   return { ok: true, items };
+}
+
+/** A number rises from part to part; what is yes or no is mixed, as telling them apart is the point. */
+function inTurn({ skill, spread }: Rung, parts: readonly unknown[][]): unknown[] {
+  const feature = skillOf(skill).features.find(({ id }) => id === spread?.feature);
+  if (!feature || feature.kind === 'number') return parts.flat();
+  const all = parts.flatMap((part, at) =>
+    part.map((given, i) => ({ given, turn: (i + 0.5) / part.length + at / 1000 }))
+  );
+  return all.sort((one, other) => one.turn - other.turn).map(({ given }) => given);
 }
 
 function rungOf(paper: Paper, rungId: string): Rung {

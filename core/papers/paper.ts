@@ -35,6 +35,17 @@ const itemSchema = z.strictObject({
   scheme: schemeSchema.optional()
 });
 
+/** One feature spread over the items of a rung: so many with each of its controls. */
+export const spreadSchema = z.strictObject({
+  feature: z.string().max(40),
+  parts: z
+    .array(z.strictObject({ control: controlSchema, count: z.int().min(1).max(40) }))
+    .min(1)
+    .max(20)
+});
+
+export type Spread = z.infer<typeof spreadSchema>;
+
 const rungSchema = z
   .strictObject({
     id,
@@ -43,6 +54,7 @@ const rungSchema = z
     school: z.string().max(60),
     controls: controlsSchema,
     count: z.int().min(1).max(40),
+    spread: spreadSchema.optional(),
     items: z.array(itemSchema).max(40)
   })
   .superRefine((rung, context) => {
@@ -57,6 +69,15 @@ const rungSchema = z
         path: ['school'],
         message: 'the skill has no such school'
       });
+    }
+    const { spread } = rung;
+    if (spread && !skill.features.some(({ id }) => id === spread.feature)) {
+      const path = ['spread', 'feature'];
+      context.addIssue({ code: 'custom', path, message: 'not a feature of the skill' });
+    }
+    if (spread && spreadCount(spread) !== rung.count) {
+      const path = ['spread', 'parts'];
+      context.addIssue({ code: 'custom', path, message: 'must add up to the count' });
     }
     rung.items.forEach((item, at) => {
       const given = skill.given.safeParse(item.given);
@@ -78,3 +99,8 @@ export const paperSchema = z.strictObject({
 export type Paper = z.infer<typeof paperSchema>;
 export type Rung = Paper['rungs'][number];
 export type PaperItem = Rung['items'][number];
+
+/** Items that a spread asks for. */
+export function spreadCount({ parts }: Spread): number {
+  return parts.reduce((sum, { count }) => sum + count, 0);
+}

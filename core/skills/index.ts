@@ -1,4 +1,4 @@
-export { findSkill, schoolOf, skillOf, skills } from './registry';
+export { findSkill, skillOf, skills } from './registry';
 export type {
   ErrorPattern,
   Family,
@@ -26,7 +26,9 @@ export {
   patternsIn,
   showingPatterns,
   type Item,
-  type ItemStep
+  type ItemStep,
+  schoolOf
 } from './item';
 export { suitability, type StrategyCost, type Suitability } from './suitability';
 export { predict, type Weights } from './weights';
+export { familyWords, findByWords } from './families';

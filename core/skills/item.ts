@@ -37,13 +37,18 @@ export interface ItemStep {
   readonly uses: readonly string[];
 }
 
-/** Computes an item; the school must be one of the skill's. */
+/** The school in which a house style works a skill. */
+export function schoolOf(skill: Skill, style: HouseStyle): string {
+  return skill.schoolIn?.(style) ?? skill.schools[0]!;
+}
+
+/** Computes an item; the school must be one of the skill's, and is the house style's if none is named. */
 export function analyseItem(
   skill: Skill,
   given: unknown,
   {
-    school = skill.schools[0]!,
-    style = defaultHouseStyle
+    style = defaultHouseStyle,
+    school = schoolOf(skill, style)
   }: { school?: string; style?: HouseStyle } = {}
 ): Item {
   const graph = skill.graph(given, school);

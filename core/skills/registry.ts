@@ -1,4 +1,3 @@
-import type { HouseStyle } from '../house-style';
 import type { Graph } from '../working';
 import type { Skill } from './skill';
 import { nearMultipleSubtraction } from './mental/near-multiple-subtraction';
@@ -23,11 +22,6 @@ export const skills: readonly Skill[] = [
 /** The skill of that id, or undefined. */
 export function findSkill(id: string): Skill | undefined {
   return skills.find((skill) => skill.id === id);
-}
-
-/** The school in which a house style works a skill. */
-export function schoolOf(skill: Skill, style: HouseStyle): string {
-  return skill.schoolIn?.(style) ?? skill.schools[0]!;
 }
 
 /** The skill of an id that is known to be one; a missing one is a programmer's mistake. */

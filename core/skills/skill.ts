@@ -92,6 +92,8 @@ export interface SkillWords<Given> {
   readonly title: string;
   /** A typical item on one line, as it may be typed. */
   readonly example: string;
+  /** The sign between an item on one line and its answer; `=` if absent. */
+  readonly gives?: string;
   /** How an item is typed, in one sentence, for those who typed something else. */
   readonly howToType: string;
   /** What the schools are called, where there are several. */

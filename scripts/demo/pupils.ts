@@ -1,6 +1,6 @@
 import type { SimulatedPupil } from '@zealous-quill/core/marking';
 
-/** Two invented classes of a moorland town of lantern makers. */
+/** Three invented classes of a moorland town of lantern makers. */
 export const demoClasses: readonly { name: string; pupils: readonly string[] }[] = [
   {
     name: '7 Amber',
@@ -57,6 +57,27 @@ export const demoClasses: readonly { name: string; pupils: readonly string[] }[]
       'Ivo Lantry',
       'Jessamy Crag'
     ]
+  },
+  {
+    name: '9 Slate',
+    pupils: [
+      'Anwen Gorse',
+      'Barnaby Leat',
+      'Cressida Fallow',
+      'Drew Lantern',
+      'Effie Tarbet',
+      'Finlo Marrack',
+      'Gwenna Cope',
+      'Harlan Withy',
+      'Imogen Flint',
+      'Jago Kestle',
+      'Keziah Moor',
+      'Linnet Dyer',
+      'Magnus Weir',
+      'Nell Copperby',
+      'Osric Bray',
+      'Petra Hask'
+    ]
   }
 ];
 
@@ -102,7 +123,15 @@ const elsewhere: Readonly<Record<string, readonly string[]>> = {
     'old-carries-reused',
     'rows-not-added'
   ],
-  'near-multiple-subtraction': ['compensated-wrong-way', 'compensation-forgotten']
+  'order-decimals': ['longer-is-larger', 'shorter-is-larger', 'zeros-ignored'],
+  'mixed-subtraction': [
+    'numerators-switched',
+    'regroup-adds-ten',
+    'whole-not-reduced',
+    'unlike-denominators-ignored'
+  ],
+  'near-multiple-subtraction': ['compensated-wrong-way', 'compensation-forgotten'],
+  'factorise-quadratic': ['pair-signs-flipped', 'sum-not-checked', 'content-lost']
 };
 
 /** The habits, in a skill, of the pupil at a place in the register. */

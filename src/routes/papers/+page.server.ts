@@ -1,7 +1,9 @@
 import { controlsSchema, fromPlans, startLadder, type Paper } from '@zealous-quill/core/papers';
 import { drawItems, findSkill, type Controls } from '@zealous-quill/core/skills';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
+import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { db } from '$lib/server/database/connection';
+import { readHouseStyle } from '$lib/server/database/house-style';
 import { createPaper, deletePaper, listPapers } from '$lib/server/database/papers';
 import { idOf, textOf } from '$lib/server/forms';
 import { fail, redirect } from '@sveltejs/kit';
@@ -17,10 +19,11 @@ export const actions: Actions = {
     const skill = findSkill(textOf(form, 'skill'));
     if (!skill) return fail(400, { problem: 'There is no such skill.' });
     const seed = randomInt(LARGEST_SEED + 1);
+    const style = readHouseStyle(db());
     const withControls = textOf(form, 'with') === 'controls';
     const paper = withControls
-      ? fromControls(skill.id, textOf(form, 'controls'), seed)
-      : startLadder(skill.id, skill.words.title, seed);
+      ? fromControls(skill.id, textOf(form, 'controls'), seed, style)
+      : startLadder(skill.id, skill.words.title, seed, style);
     if (!paper) return fail(400, { problem: 'No paper can be made with these controls.' });
     redirect(303, `/papers/${createPaper(db(), paper)}`);
   },
@@ -32,7 +35,12 @@ export const actions: Actions = {
   }
 };
 
-function fromControls(skillId: string, text: string, seed: number): Paper | undefined {
+function fromControls(
+  skillId: string,
+  text: string,
+  seed: number,
+  style: HouseStyle
+): Paper | undefined {
   const skill = findSkill(skillId)!;
   const controls = readControlsText(text);
   if (!controls) return undefined;
@@ -43,7 +51,8 @@ function fromControls(skillId: string, text: string, seed: number): Paper | unde
       ? Math.min(8, Number(most.error.population))
       : 0;
   if (count === 0) return undefined;
-  return fromPlans(skill.words.title, seed, [{ skill: skillId, kind: 'bare', controls, count }]);
+  const plan = { skill: skillId, kind: 'bare' as const, controls, count };
+  return fromPlans(skill.words.title, seed, [plan], style);
 }
 
 function readControlsText(text: string): Controls | undefined {

@@ -1,8 +1,10 @@
 <script lang="ts">
   import { skills } from '@zealous-quill/core/skills';
   import { day, plural } from '$lib/ui/format';
+  import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
 
   let { data, form } = $props();
+  let skill = $state(skills[0]!.id);
 </script>
 
 <svelte:head><title>Papers · Zealous Quill</title></svelte:head>
@@ -10,9 +12,12 @@
 <div class="head">
   <h1>Papers</h1>
   <form method="POST" action="?/start">
-    <select name="skill" aria-label="Skill of the new paper">
-      {#each skills as { id, words } (id)}<option value={id}>{words.title}</option>{/each}
-    </select>
+    <SkillPicker
+      name="skill"
+      value={skill}
+      label="Skill of the new paper"
+      onpick={(id) => (skill = id)}
+    />
     <button type="submit" class="main-button" name="with" value="ladder">New practice ladder</button
     >
   </form>
@@ -75,10 +80,8 @@
   }
   .head form {
     display: flex;
+    align-items: flex-end;
     gap: 0.5rem;
-  }
-  .head select {
-    padding: 0.25rem 2rem 0.25rem 0.5rem;
   }
   .title {
     font-weight: 700;

@@ -8,7 +8,7 @@ import { ANSWER, evaluate, printValue, stepOf } from '../../../working';
 import { analyseItem, evaluatePattern, patternsIn, readControls, skillOf } from '../..';
 import { countsAsMeasured, ranksAsListed } from '../../space-checks.test-helper';
 import { crossTrials, factorPairs, features, measure } from './features';
-import { isFactorable, reduced, type Given } from './quadratic';
+import { isFactorable, type Given } from './quadratic';
 import { count, space } from './space';
 import { schools } from './working';
 

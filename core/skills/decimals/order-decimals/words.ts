@@ -6,6 +6,7 @@ import type { Given } from './numbers';
 export const words: SkillWords<Given> = {
   title: 'Ordering decimals',
   example: '0.5, 0.45, 0.406, 0.61 ascending',
+  gives: '→',
   howToType:
     'Write 3 to 8 different numbers below 100 with commas between them, then ascending or descending.',
   features: {

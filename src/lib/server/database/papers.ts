@@ -54,8 +54,9 @@ export function readPaper(db: Reader, id: number): StoredPaper | undefined {
     .orderBy(asc(sections.position))
     .all()
     .map((section): Rung => {
-      const { key, kind, skill, school, controls, count } = section;
-      return { id: key, kind, skill, school, controls, count, items: itemsOf(db, section.id) };
+      const { key, kind, skill, school, controls, count, spread } = section;
+      const plan = { kind, skill, school, controls, count, ...(spread && { spread }) };
+      return { id: key, ...plan, items: itemsOf(db, section.id) };
     });
   const { title, seed, ramp, version, edition, frozenAt } = row;
   const paper = paperSchema.parse({ title, seed, ramp, rungs });
@@ -139,27 +140,29 @@ function itemsOf(db: Reader, sectionId: number): Rung['items'] {
 }
 
 function writeRungs(db: Writer, paperId: number, paper: Paper): void {
-  paper.rungs.forEach(({ id: key, kind, skill, school, controls, count, items }, position) => {
-    const section = db
-      .insert(sections)
-      .values({ paperId, position, key, kind, skill, school, controls, count })
-      .returning()
-      .get();
-    items.forEach(({ id, given, locked, edited, scheme }, at) =>
-      db
-        .insert(paperItems)
-        .values({
-          sectionId: section.id,
-          position: at,
-          key: id,
-          given,
-          locked,
-          edited,
-          scheme: scheme ?? null
-        })
-        .run()
-    );
-  });
+  paper.rungs.forEach(
+    ({ id: key, kind, skill, school, controls, count, spread, items }, position) => {
+      const section = db
+        .insert(sections)
+        .values({ paperId, position, key, kind, skill, school, controls, count, spread })
+        .returning()
+        .get();
+      items.forEach(({ id, given, locked, edited, scheme }, at) =>
+        db
+          .insert(paperItems)
+          .values({
+            sectionId: section.id,
+            position: at,
+            key: id,
+            given,
+            locked,
+            edited,
+            scheme: scheme ?? null
+          })
+          .run()
+      );
+    }
+  );
   const { items, marks, minutes } = outline(paper);
   db.update(papers)
     .set({ itemCount: items.length, marks, minutes })

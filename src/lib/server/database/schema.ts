@@ -1,6 +1,6 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import type { Because, Scheme } from '@zealous-quill/core/marking';
-import type { Rung } from '@zealous-quill/core/papers';
+import type { Rung, Spread } from '@zealous-quill/core/papers';
 import type { Controls, Item } from '@zealous-quill/core/skills';
 import { sql } from 'drizzle-orm';
 import {
@@ -80,7 +80,8 @@ export const sections = sqliteTable(
     skill: text().notNull(),
     school: text().notNull(),
     controls: text({ mode: 'json' }).$type<Controls>().notNull(),
-    count: integer().notNull()
+    count: integer().notNull(),
+    spread: text({ mode: 'json' }).$type<Spread>()
   },
   (table) => [uniqueIndex('sections_order').on(table.paperId, table.position)]
 );

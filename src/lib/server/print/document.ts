@@ -1,4 +1,4 @@
-import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
+import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
 import { isMarked, outline, rungWords, schemeOf } from '@zealous-quill/core/papers';
 import type { NumberedItem, Paper } from '@zealous-quill/core/papers';
 import { skillOf } from '@zealous-quill/core/skills';
@@ -81,7 +81,7 @@ function printItem(numbered: NumberedItem, kind: PrintKind, style: HouseStyle): 
     marks,
     picture: kind === 'key' ? null : picture(numbered, kind, style),
     alt: `${skill.print(entry.given)} on squared paper`,
-    answer: writeNumeral(item.answer, style),
+    answer: writeText(item.answer, style),
     explanation: showsSteps
       ? graph.steps
           .filter((step) => isShown(step, values.get(step.id)))
@@ -93,7 +93,7 @@ function printItem(numbered: NumberedItem, kind: PrintKind, style: HouseStyle): 
     ),
     wrongAnswers: item.errorPatterns.map(({ title, answer }) => ({
       title,
-      answer: writeNumeral(answer, style)
+      answer: writeText(answer, style)
     }))
   };
 }

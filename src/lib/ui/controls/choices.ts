@@ -19,7 +19,7 @@ export function choicesOf(feature: FeatureSpec): Choice[] {
     case 'tables':
       return feature.values.map((value) => ({ label: value, control: { allow: [Number(value)] } }));
     case 'choice':
-      return feature.values.map((value) => ({ label: value, control: [value] }));
+      return feature.values.map((value) => ({ label: valueText(value), control: [value] }));
     case 'number': {
       if (feature.steps) {
         return feature.steps.map((value) => ({ label: String(value), control: value }));
@@ -34,6 +34,11 @@ export function choicesOf(feature: FeatureSpec): Choice[] {
       });
     }
   }
+}
+
+/** A value that has a name as it is read: `shared factor` for `shared-factor`; signs stay as they are. */
+export function valueText(value: string): string {
+  return /[a-z]/.test(value) ? value.replaceAll('-', ' ') : value;
 }
 
 /** Whether a choice lies within what is asked. */
@@ -108,7 +113,7 @@ export function withControl(
 /** What a control asks, in a few words: `2`, `1 to 3`, `at least 1`. */
 export function controlText(control: Control): string {
   if (typeof control === 'boolean') return control ? 'yes' : 'no';
-  if (Array.isArray(control)) return control.join(' or ');
+  if (Array.isArray(control)) return control.map(valueText).join(' or ');
   if (isAllowed(control)) return control.allow.join(', ');
   const { min, max } = rangeOf(control);
   if (min === max) return String(min);

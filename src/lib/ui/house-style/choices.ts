@@ -27,6 +27,10 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
         ['regroup', 'regroup'],
         ['exchange', 'exchange'],
         ['borrow', 'carry and borrow']
+      ]),
+      choice('verb', 'To write as a product is to', [
+        ['factorise', 'factorise'],
+        ['factor', 'factor']
       ])
     ]
   },
@@ -54,6 +58,26 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
         ['letters', 'Th H T O'],
         ['numerals', '1000 100 10 1'],
         ['none', 'nothing']
+      ])
+    ]
+  },
+  {
+    title: 'Methods',
+    choices: [
+      choice('mixedNumbers', 'Mixed numbers are subtracted by', [
+        ['regroup', 'regrouping in a column'],
+        ['improper', 'improper fractions'],
+        ['parts', 'wholes and fractions apart']
+      ]),
+      choice('quadratics', 'Quadratics are factorised by', [
+        ['product-and-sum', 'product and sum'],
+        ['area-grid', 'an area grid'],
+        ['cross-trial', 'cross trial'],
+        ['grouping', 'grouping']
+      ]),
+      choice('commonFactor', 'A common factor is taken out', [
+        ['first', 'first'],
+        ['last', 'last']
       ])
     ]
   },

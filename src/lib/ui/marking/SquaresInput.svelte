@@ -43,10 +43,24 @@
 
   function keys(event: KeyboardEvent, step: string) {
     const direction = directions[event.key];
-    if (!direction || event.altKey || event.ctrlKey || event.metaKey) return;
+    if (!direction || event.altKey || event.ctrlKey || event.metaKey || event.shiftKey) return;
+    if (direction[0] !== 0 && !isAtEdge(event.currentTarget as HTMLInputElement, direction[0]))
+      return;
     event.preventDefault();
     focus(neighbour(layout, step, ...direction));
   }
+
+  /** Where there is nothing further to go over in the text itself, an arrow leads to the next square. */
+  function isAtEdge(
+    { selectionStart, selectionEnd, value }: HTMLInputElement,
+    by: number
+  ): boolean {
+    const isWhole = selectionStart === 0 && selectionEnd === value.length;
+    const isCaret = selectionStart === selectionEnd;
+    return isWhole || (isCaret && selectionStart === (by < 0 ? 0 : value.length));
+  }
+
+  const isNumber = (step: string) => stepOf(desk.graph, step).reading.kind === 'number';
 
   function label(step: string): string {
     const verdict = verdicts.get(step);
@@ -71,9 +85,9 @@
       class:long={text.length > 1 && width === undefined}
       class:wide={width !== undefined}
       type="text"
-      inputmode="numeric"
+      inputmode={isNumber(step) ? 'numeric' : 'text'}
       autocomplete="off"
-      maxlength="24"
+      maxlength="80"
       data-digits
       value={text}
       aria-label={label(step)}

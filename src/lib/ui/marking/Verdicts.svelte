@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
-  import { flagWords, slipWords, verdictWords } from '@zealous-quill/core/marking';
+  import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { flagWords, formWords, slipWords, verdictWords } from '@zealous-quill/core/marking';
   import { stepOf } from '@zealous-quill/core/working';
   import type { MarkingDesk } from './desk.svelte';
 
@@ -21,7 +21,7 @@
 </script>
 
 <p class="key">
-  Key <strong class="figures">{writeNumeral(desk.place.item.item.answer, style)}</strong>
+  Key <strong class="figures">{writeText(desk.place.item.item.answer, style)}</strong>
   {#if !isEmpty && marked.answer.verdict !== 'blank'}
     <span class="verdict {marked.answer.verdict}">
       {verdictWords[marked.answer.verdict].sign} answer {verdictWords[marked.answer.verdict].word}
@@ -53,6 +53,11 @@
       </p>
     {/each}
     {#each marked.flags as flag (flag)}<p class="flag">{flagWords[flag]}</p>{/each}
+    {#each marked.answer.form as code (code)}
+      <p class={marked.notes.includes(code) ? 'faint' : 'flag'}>
+        The answer is {formWords[code]}{marked.notes.includes(code) ? '; that costs nothing' : ''}.
+      </p>
+    {/each}
   {/if}
 </div>
 {#if told.length > 0}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import { isMarked, type NumberedItem } from '@zealous-quill/core/papers';
   import { analyseItem, skillOf } from '@zealous-quill/core/skills';
   import { dragHandle } from 'svelte-dnd-action';
@@ -86,7 +86,7 @@
       >
     {/if}
     <span class="answer figures"
-      ><span class="faint">=</span> {writeNumeral(item.answer, style)}</span
+      ><span class="faint">{skill.words.gives ?? '='}</span> {writeText(item.answer, style)}</span
     >
     <FeatureChips {skill} features={item.features} controls={numbered.rung.controls} />
     {#if numbered.entry.edited}<span class="edited">typed by hand</span>{/if}

@@ -1,16 +1,17 @@
 <script lang="ts">
-  import type { Rung } from '@zealous-quill/core/papers';
+  import { spreadCount, type Rung, type Spread } from '@zealous-quill/core/papers';
   import { skillOf, type Controls } from '@zealous-quill/core/skills';
   import { Modal } from 'flowbite-svelte';
   import { untrack } from 'svelte';
   import ControlsPanel from '../controls/ControlsPanel.svelte';
   import type { Possibilities } from '../controls/possibilities.svelte';
   import { groupDigits } from '../format';
+  import SpreadPlan from './SpreadPlan.svelte';
 
   interface Props {
     rung: Rung;
     possibilities: Possibilities;
-    ondraw: (plan: { controls: Controls; count: number }) => void;
+    ondraw: (plan: Pick<Rung, 'controls' | 'count' | 'school' | 'spread'>) => void;
     onclose: () => void;
   }
 
@@ -19,11 +20,14 @@
   const skill = $derived(skillOf(rung.skill));
   let controls = $state.raw(untrack(() => rung.controls as Controls));
   let count = $state(untrack(() => rung.count));
+  let school = $state(untrack(() => rung.school));
+  let spread = $state.raw<Spread | undefined>(untrack(() => rung.spread));
+  const total = $derived(spread ? spreadCount(spread) : count);
   let open = $state(true);
   const isTooFew = $derived(
-    possibilities.usable !== null && possibilities.usable < BigInt(count || 0)
+    possibilities.usable !== null && possibilities.usable < BigInt(total || 0)
   );
-  const isWrong = $derived(!Number.isInteger(count) || count < 1 || count > 40);
+  const isWrong = $derived(!Number.isInteger(total) || total < 1 || total > 40);
 
   $effect(() => {
     void possibilities.ask(skill, controls);
@@ -37,7 +41,12 @@
   <div class="plan">
     <div class="row">
       <label>
-        Items <input type="number" min="1" max="40" bind:value={count} aria-invalid={isWrong} />
+        Items
+        {#if spread}
+          <strong class="figures">{total}</strong>
+        {:else}
+          <input type="number" min="1" max="40" bind:value={count} aria-invalid={isWrong} />
+        {/if}
       </label>
       <p class:few={isTooFew} aria-live="polite">
         {possibilities.usable === null
@@ -46,6 +55,22 @@
       </p>
     </div>
     {#if isWrong}<p class="few">A rung has 1 to 40 items.</p>{/if}
+    {#if skill.schools.length > 1}
+      <label class="way">
+        Worked by
+        <select bind:value={school}>
+          {#each skill.schools as id (id)}
+            <option value={id}>{skill.words.schools![id]!.toLowerCase()}</option>
+          {/each}
+        </select>
+      </label>
+    {/if}
+    <SpreadPlan
+      {skill}
+      {spread}
+      possible={possibilities.possible}
+      onchange={(next) => (spread = next)}
+    />
     <ControlsPanel
       {skill}
       {controls}
@@ -60,7 +85,7 @@
       class="main-button"
       disabled={isTooFew || isWrong}
       onclick={() => {
-        ondraw({ controls, count });
+        ondraw({ controls: controls as Rung['controls'], count: total, school, spread });
         open = false;
       }}>Draw</button
     >
@@ -81,6 +106,14 @@
   input {
     width: 4.5rem;
     padding: 0.15rem 0.4rem;
+  }
+  .way {
+    display: block;
+    padding-top: 0.4rem;
+  }
+  .way select {
+    padding: 0.15rem 2rem 0.15rem 0.4rem;
+    margin-left: 0.3rem;
   }
   .few {
     color: var(--slip);

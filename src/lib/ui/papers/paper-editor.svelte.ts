@@ -1,11 +1,6 @@
-import {
-  outline,
-  redrawRung,
-  type LadderResult,
-  type Paper,
-  type Rung
-} from '@zealous-quill/core/papers';
-import { skillOf, type DrawError } from '@zealous-quill/core/skills';
+import type { HouseStyle } from '@zealous-quill/core/house-style';
+import { outline, type LadderResult, type Paper, type Rung } from '@zealous-quill/core/papers';
+import { schoolOf, skillOf, type DrawError } from '@zealous-quill/core/skills';
 
 /** What draws items, in a worker or anywhere else. */
 export interface Drawer {
@@ -41,7 +36,8 @@ export class PaperEditor {
     paper: Paper,
     version: number,
     private readonly save: SavePaper,
-    private readonly drawer: () => Drawer
+    private readonly drawer: () => Drawer,
+    private readonly style: HouseStyle
   ) {
     this.paper = paper;
     this.version = version;
@@ -84,7 +80,7 @@ export class PaperEditor {
   /** Changes what a rung draws, and draws it. */
   async plan(
     id: string,
-    change: Partial<Pick<Rung, 'kind' | 'controls' | 'count'>>
+    change: Partial<Pick<Rung, 'kind' | 'controls' | 'count' | 'school' | 'spread'>>
   ): Promise<void> {
     const rungs = this.paper.rungs.map((rung) => (rung.id === id ? { ...rung, ...change } : rung));
     await this.draw(id, { ...this.paper, rungs });
@@ -108,13 +104,13 @@ export class PaperEditor {
       id: `r${Math.max(0, ...numbers) + 1}`,
       kind,
       skill: skillId,
-      school: last?.school ?? skill.schools[0]!,
+      school: last?.school ?? schoolOf(skill, this.style),
       controls: plan.controls,
       count: plan.count,
       items: []
     };
     const paper = { ...this.paper, rungs: [...this.paper.rungs, rung] };
-    this.take(rung.id, redrawRung(paper, rung.id, this.turn++));
+    await this.draw(rung.id, paper);
   }
 
   moveRung(id: string, by: number): void {

@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { Controls, Features, Skill } from '@zealous-quill/core/skills';
 
+  import { valueText } from '../controls/choices';
+
   interface Props {
     skill: Skill;
     features: Features;
@@ -17,7 +19,7 @@
       const title = skill.words.features[id]!.title.toLowerCase();
       if (value === 0 || value === false || controls[id] === value || typeof value === 'object')
         return [];
-      return [{ id, text: value === true ? title : `${title} ${value}` }];
+      return [{ id, text: value === true ? title : `${title} ${valueText(String(value))}` }];
     })
   );
 </script>

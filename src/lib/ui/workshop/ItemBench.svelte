@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import type { Skill } from '@zealous-quill/core/skills';
   import { duration, logit } from '../format';
   import Sheet from '../sheet/Sheet.svelte';
@@ -106,7 +106,7 @@
       <tbody>
         {#each view.item.errorPatterns as { id, title, answer } (id)}
           <tr title={skill.words.errorPatterns[id]!.reading}>
-            <td class="number">{writeNumeral(answer, style)}</td>
+            <td class="number">{writeText(answer, style)}</td>
             <td
               >{title}<span class="visually-hidden">: {skill.words.errorPatterns[id]!.reading}</span
               ></td

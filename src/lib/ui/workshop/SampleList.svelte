@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import { analyseItem, type Controls, type Skill } from '@zealous-quill/core/skills';
   import FeatureChips from './FeatureChips.svelte';
 
@@ -31,9 +31,10 @@
   {#each items as { line, item } (line)}
     <li>
       <button type="button" aria-pressed={line === chosen} onclick={() => onchoose(line)}>
-        <span class="sum figures">{line}</span>
+        <span class="sum figures">{writeText(line, style)}</span>
         <span class="answer figures"
-          ><span class="faint">=</span> {writeNumeral(item.answer, style)}</span
+          ><span class="faint">{skill.words.gives ?? '='}</span>
+          {writeText(item.answer, style)}</span
         >
         <FeatureChips {skill} features={item.features} {controls} />
       </button>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { beforeNavigate, goto } from '$app/navigation';
   import { tick, untrack } from 'svelte';
+  import { ANSWER, stepOf } from '@zealous-quill/core/working';
   import { plural } from '$lib/ui/format';
   import {
     keyOf,
@@ -178,9 +179,9 @@
         bind:this={answerInput}
         class="figures"
         type="text"
-        inputmode="numeric"
+        inputmode={stepOf(desk.graph, ANSWER).reading.kind === 'number' ? 'numeric' : 'text'}
         autocomplete="off"
-        maxlength="40"
+        maxlength="100"
         data-digits
         value={desk.state.working['answer'] ?? ''}
         oninput={(event) => desk.write('answer', event.currentTarget.value)}

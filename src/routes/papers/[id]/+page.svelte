@@ -8,6 +8,7 @@
   import { plural } from '$lib/ui/format';
   import { PaperEditor } from '$lib/ui/papers/paper-editor.svelte';
   import RungCard from '$lib/ui/papers/RungCard.svelte';
+  import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
   import SaveMark from '$lib/ui/papers/SaveMark.svelte';
   import { startBench, type RemoteBench } from '$lib/workers/bench';
 
@@ -21,7 +22,8 @@
   let addKind = $state<Rung['kind']>('bare');
   let addSkill = $state(skills[0]!.id);
 
-  const makeEditor = () => new PaperEditor(data.paper, data.version, save, () => bench!);
+  const makeEditor = () =>
+    new PaperEditor(data.paper, data.version, save, () => bench!, data.style);
   let editor = $state.raw(untrack(makeEditor));
   let editedId = untrack(() => data.id);
 
@@ -176,11 +178,11 @@
     </div>
     {#if !data.isSat}
       <div class="add">
-        {#if skills.length > 1}
-          <select bind:value={addSkill} aria-label="Skill of the new rung">
-            {#each skills as { id, words } (id)}<option value={id}>{words.title}</option>{/each}
-          </select>
-        {/if}
+        <SkillPicker
+          value={addSkill}
+          label="Skill of the new rung"
+          onpick={(id) => (addSkill = id)}
+        />
         <select bind:value={addKind} aria-label="Kind of the new rung">
           {#each rungKinds as kind (kind)}<option value={kind}>{rungWords[kind].title}</option
             >{/each}
@@ -258,6 +260,7 @@
   }
   .add {
     display: flex;
+    align-items: flex-end;
     gap: 0.5rem;
   }
   .add select {

@@ -29,7 +29,13 @@ export const actions: Actions = {
     const met = satItems(db(), sitting.paperId)
       .filter(({ item }) => item.skill === skill.id)
       .map(({ item }) => skill.orderless(item.given));
-    const paper = followUp(skill.id, pattern, { seed: randomInt(LARGEST_SEED + 1), except: met });
+    const school = satItems(db(), sitting.paperId).find(({ item }) => item.skill === skill.id)?.item
+      .school;
+    const paper = followUp(skill.id, pattern, {
+      seed: randomInt(LARGEST_SEED + 1),
+      except: met,
+      ...(school !== undefined && { school })
+    });
     if (!paper)
       return fail(422, { problem: 'No eight items were found on which this pattern shows.' });
     const title = `${paper.title} (${sitting.className})`.slice(0, 120);

@@ -1,15 +1,10 @@
 <script lang="ts">
-  import {
-    schoolOf,
-    skillOf,
-    skills,
-    type Control,
-    type Controls
-  } from '@zealous-quill/core/skills';
+  import { schoolOf, skillOf, type Control, type Controls } from '@zealous-quill/core/skills';
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
   import ControlsPanel from '$lib/ui/controls/ControlsPanel.svelte';
   import { Possibilities } from '$lib/ui/controls/possibilities.svelte';
+  import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
   import CountLine from '$lib/ui/workshop/CountLine.svelte';
   import ItemBench from '$lib/ui/workshop/ItemBench.svelte';
   import SampleList from '$lib/ui/workshop/SampleList.svelte';
@@ -73,12 +68,7 @@
 
 <div class="bench">
   <section class="controls" aria-label="Controls">
-    <label class="skill">
-      <span class="faint small">Skill</span>
-      <select value={skill.id} onchange={(event) => goto(`/workshop/${event.currentTarget.value}`)}>
-        {#each skills as { id, words } (id)}<option value={id}>{words.title}</option>{/each}
-      </select>
-    </label>
+    <SkillPicker value={skill.id} label="Skill" onpick={(id) => goto(`/workshop/${id}`)} />
     <ControlsPanel
       {skill}
       controls={data.controls}
@@ -159,15 +149,6 @@
     grid-template-columns: 17.4rem minmax(0, 1fr) 21.5rem;
     gap: 1.6rem;
     align-items: start;
-  }
-  .skill {
-    display: block;
-    margin-bottom: 0.3rem;
-  }
-  .skill select {
-    width: 100%;
-    padding: 0.25rem 0.5rem;
-    font-weight: 700;
   }
   .hint {
     padding-top: 0.4rem;

@@ -1,0 +1,96 @@
+<script lang="ts">
+  import { spreadCount, type Spread } from '@zealous-quill/core/papers';
+  import type { Skill } from '@zealous-quill/core/skills';
+  import { choicesOf } from '../controls/choices';
+  import { itemsOf, spreadable, withItems } from './spread';
+
+  interface Props {
+    skill: Skill;
+    spread: Spread | undefined;
+    /** Whether items exist for each choice of each feature; undefined while unknown. */
+    possible: Readonly<Record<string, readonly boolean[]>>;
+    onchange: (spread: Spread | undefined) => void;
+  }
+
+  let { skill, spread, possible, onchange }: Props = $props();
+
+  let chosen = $state<string | null>(null);
+  const feature = $derived(
+    skill.features.find(({ id }) => id === (chosen ?? spread?.feature)) ?? undefined
+  );
+</script>
+
+<div class="spread">
+  <label>
+    Spread
+    <select
+      value={feature?.id ?? ''}
+      onchange={(event) => {
+        chosen = event.currentTarget.value;
+        onchange(undefined);
+      }}
+    >
+      <option value="">nothing: any of them</option>
+      {#each spreadable(skill.features) as { id } (id)}
+        <option value={id}>{skill.words.features[id]!.title.toLowerCase()}</option>
+      {/each}
+    </select>
+  </label>
+  {#if feature}
+    <p class="faint small">So many items with each; empty for none.</p>
+    <div class="parts">
+      {#each choicesOf(feature) as choice, at (choice.label)}
+        {@const isImpossible = possible[feature.id]?.[at] === false}
+        <label class:impossible={isImpossible}>
+          <span class="figures">{choice.label}</span>
+          <input
+            type="number"
+            min="0"
+            max="40"
+            disabled={isImpossible}
+            value={itemsOf(spread, choice) || ''}
+            aria-label="Items with {skill.words.features[
+              feature.id
+            ]!.title.toLowerCase()} {choice.label}"
+            oninput={(event) => {
+              const count = Math.round(Number(event.currentTarget.value));
+              onchange(withItems(feature, spread, choice, Math.min(40, Math.max(0, count || 0))));
+            }}
+          />
+        </label>
+      {/each}
+    </div>
+    {#if spread}<p class="small">{spreadCount(spread)} items together.</p>{/if}
+  {/if}
+</div>
+
+<style>
+  .spread {
+    padding: 0.5rem 0;
+    border-bottom: 1px solid var(--rule);
+  }
+  select {
+    padding: 0.15rem 2rem 0.15rem 0.4rem;
+    margin-left: 0.3rem;
+  }
+  .parts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem 0.5rem;
+    padding: 0.2rem 0;
+  }
+  .parts label {
+    display: grid;
+    justify-items: center;
+    font-size: 0.85rem;
+  }
+  .parts input {
+    width: 3.1rem;
+    padding: 0.1rem 0.2rem;
+    text-align: center;
+  }
+  .impossible {
+    color: var(--faint);
+    text-decoration: line-through;
+  }
+</style>
