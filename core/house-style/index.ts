@@ -4,4 +4,5 @@ export {
   houseStyleSchema,
   type HouseStyle
 } from './house-style';
+export { segmentsOf, type Segment } from './segments';
 export { placeHeading, placeName, writeNumeral, writeText } from './numerals';

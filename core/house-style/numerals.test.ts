@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { defaultHouseStyle, houseStyleConflict, type HouseStyle } from './house-style';
+import { segmentsOf } from './segments';
 import { placeHeading, placeName, writeNumeral } from './numerals';
 
 const style = (change: Partial<HouseStyle>): HouseStyle => ({ ...defaultHouseStyle, ...change });
@@ -55,4 +56,20 @@ test('a decimal comma and commas between digits exclude each other', () => {
     'comma-twice'
   );
   assert.equal(houseStyleConflict(style({ decimalMark: 'comma' })), undefined);
+});
+
+test('a line is taken apart at its fractions and nowhere else', () => {
+  const whole = (line: string) =>
+    segmentsOf(line)
+      .map((one) => ('text' in one ? one.text : `[${one.numerator}|${one.denominator}]`))
+      .join('');
+  for (const [line, expected] of [
+    ['6 2/9 − 3 7/9', '6[2|9] − 3[7|9]'],
+    ['2/3 = 8/12.', '[2|3] =[8|12].'],
+    ['487 + 365', '487 + 365'],
+    ['1/2/2026', '1/2/2026'],
+    ['', '']
+  ] as const) {
+    assert.equal(whole(line), expected);
+  }
 });

@@ -1,4 +1,4 @@
-export { becauseWords, flagWords, formWords, slipWords, verdictWords } from './words';
+export { becauseWords, flagWords, formWords, markWords, slipWords, verdictWords } from './words';
 export { simulate, type SimulatedPupil, type SimulatedScript } from './simulate';
 export {
   markItem,

@@ -1,4 +1,5 @@
 import type { FormCode } from '../working';
+import type { Mark } from './scheme';
 import type { Flag } from './mark-item';
 import type { Because } from './marks';
 import type { SlipKind } from './near-miss';
@@ -36,6 +37,23 @@ export const flagWords: Readonly<Record<Flag, string>> = {
   contradicted: 'Right somewhere that the working contradicts: please look.',
   easier: 'The pupil’s own figures made the rest easier than it was.'
 };
+
+const askedForms: Readonly<Record<FormCode, string>> = {
+  'not-simplified': 'in its simplest form',
+  'not-complete': 'complete',
+  places: 'to the places asked for',
+  unit: 'with its unit',
+  'not-as-given': 'as given'
+};
+
+/** What a mark is for, in a few words: `method`, `answer only, complete`, `answer, one slip forgiven`. */
+export function markWords({ kind, own, slips, form = [] }: Mark): string {
+  if (kind === 'M') return 'method';
+  if (slips !== undefined) return `answer, ${slips === 1 ? 'one slip' : `${slips} slips`} forgiven`;
+  const asked = form.map((code) => askedForms[code]).join(', ');
+  const what = own === 'cao' ? 'answer only' : asked ? 'answer' : 'own figures followed';
+  return asked ? `${what}, ${asked}` : what;
+}
 
 /** What is said of an answer whose form falls short. */
 export const formWords: Readonly<Record<FormCode, string>> = {

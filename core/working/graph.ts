@@ -22,6 +22,8 @@ export interface Step {
   readonly leftOut?: Value;
   /** The value at which the step is rightly left unwritten. */
   readonly silentAt?: Value;
+  /** Written in worked examples all the same, as it shows the way: zeros put in to compare decimals. */
+  readonly modelled?: boolean;
   /** Other values that are as good as the rule's, given the pupil's own earlier values. */
   readonly accepts?: (written: Value, get: Get) => boolean;
   /** The step only reads its inputs together, so it is written as soon as they are. */
@@ -134,6 +136,20 @@ export function isSilent(step: Step, value: Value | undefined): boolean {
 /** Whether a step stands in the working: it has a value, and is not rightly left unwritten. */
 export function isShown(step: Step, value: Value | undefined): boolean {
   return value !== undefined && !isSilent(step, value);
+}
+
+/** Whether a step stands in a worked example. */
+export function isModelled(step: Step, value: Value | undefined): boolean {
+  return value !== undefined && (step.modelled === true || !isSilent(step, value));
+}
+
+/** What stands at the steps of a worked example. */
+export function modelledTexts(graph: Graph, values: Values): Record<string, string> {
+  return Object.fromEntries(
+    graph.steps
+      .filter((step) => isModelled(step, values.get(step.id)))
+      .map((step) => [step.id, step.reading.print(values.get(step.id)!)])
+  );
 }
 
 /** Whether two values of a step, either of which may be missing, are the same. */

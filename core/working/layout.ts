@@ -19,6 +19,8 @@ interface Box {
   readonly y: number;
   /** Height in squares: 1 for a full square, less for a small mark. */
   readonly size: number;
+  /** Height in squares, where it is higher than its figures: a fraction is set in two lines. */
+  readonly height?: number;
   /** Width in squares, where more than one figure has room; as wide as high if absent. */
   readonly width?: number;
 }

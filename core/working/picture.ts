@@ -6,6 +6,9 @@ export interface PictureMark {
   readonly y: number;
   readonly size: number;
   readonly width: number;
+  readonly height: number;
+  /** More than one figure has room. */
+  readonly isWide: boolean;
   readonly text: string;
   readonly role: 'given' | 'sign' | 'heading' | 'digit' | 'carry';
   readonly crossedOff: boolean;
@@ -27,6 +30,8 @@ export function pictureOf(layout: Layout, texts: Readonly<Record<string, string>
     y: cell.y,
     size: cell.size,
     width: cell.width ?? cell.size,
+    height: cell.height ?? cell.size,
+    isWide: cell.width !== undefined,
     role: cell.role,
     text: textIn(cell, texts),
     crossedOff: cell.type === 'step' ? cell.crossedOff : isStruck(cell, texts)

@@ -5,9 +5,10 @@
     type HouseStyle
   } from '@zealous-quill/core/house-style';
   import { schoolOf, skills } from '@zealous-quill/core/skills';
-  import { evaluate, isShown } from '@zealous-quill/core/working';
+  import { evaluate, isModelled } from '@zealous-quill/core/working';
   import { enhance } from '$app/forms';
   import { styleChoices } from '$lib/ui/house-style/choices';
+  import MathText from '$lib/ui/sheet/MathText.svelte';
   import Sheet from '$lib/ui/sheet/Sheet.svelte';
   import { untrack } from 'svelte';
 
@@ -24,7 +25,7 @@
       const school = schoolOf(skill, style);
       const graph = skill.graph(given, school);
       const values = evaluate(graph);
-      const steps = graph.steps.filter((step) => isShown(step, values.get(step.id)));
+      const steps = graph.steps.filter((step) => isModelled(step, values.get(step.id)));
       return {
         id: skill.id,
         title: skill.words.title,
@@ -98,7 +99,7 @@
     {#each samples as sample (sample.id)}
       <section class="leaf" aria-label="Sample of {sample.title}">
         <h2>{sample.title}</h2>
-        <p class="figures">{sample.prompt}</p>
+        <p class="figures"><MathText text={sample.prompt} /></p>
         <div class="sample">
           <Sheet
             layout={sample.layout}
@@ -107,7 +108,9 @@
             label="{sample.prompt} worked"
           />
           <ol>
-            {#each sample.sentences as sentence, at (at)}<li>{sentence}</li>{/each}
+            {#each sample.sentences as sentence, at (at)}<li>
+                <MathText text={sentence} />
+              </li>{/each}
           </ol>
         </div>
       </section>

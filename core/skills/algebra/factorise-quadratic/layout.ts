@@ -57,6 +57,7 @@ class AlgebraSheet {
     for (const [step, name, width] of squares) {
       this.printed('heading', name, x, this.y, width);
       this.step(step, x, this.y + 1, width);
+      this.rule(x + 0.15, this.y + 2, x + width - 0.15, this.y + 2);
       x += width;
     }
     this.y += 2;
@@ -103,6 +104,7 @@ class AlgebraSheet {
       ['s', right, 2]
     ] as const) {
       this.step(`cross.${step}`, x, y + row, 2);
+      this.rule(x + 0.15, y + row + 1, x + 1.85, y + row + 1);
     }
     this.rule(left + 2.2, y + 0.7, right - 0.2, y + 2.3);
     this.rule(left + 2.2, y + 2.3, right - 0.2, y + 0.7);

@@ -1,5 +1,5 @@
 import type { HouseStyle } from '../../../house-style';
-import { ANSWER, type Cell, type Layout } from '../../../working';
+import { ANSWER, type Cell, type Layout, type StepCell } from '../../../working';
 import { partsOf, type Given } from './numbers';
 
 /** The numbers under each other with their points in line, each with room to pad it and to rank it; then the list. */
@@ -12,7 +12,7 @@ export function orderLayout({ numbers }: Given, { decimalMark }: HouseStyle): La
   const rankAt = paddedAt + paddedWidth + 1;
   // The list needs about a third of a square for each figure, mark and space.
   const width = Math.max(rankAt + 1, Math.ceil(numbers.join(', ').length * 0.36) + 1);
-  const bottom = numbers.length + 1.5;
+  const bottom = numbers.length + 2;
   const mark = decimalMark === 'comma' ? ',' : '.';
   const cells: Cell[] = parts.flatMap(({ whole, decimals }, at) => {
     const y = at + 1;
@@ -21,8 +21,8 @@ export function orderLayout({ numbers }: Given, { decimalMark }: HouseStyle): La
       ...digits.map((digit, place) => given(digit, wholes - 1 - place, y)),
       ...(decimals ? [given(mark, wholes - 0.5, y)] : []),
       ...[...decimals].map((digit, place) => given(digit, wholes + place, y)),
-      square(`padded.${at}`, paddedAt, y, paddedWidth),
-      square(`rank.${at}`, rankAt, y, 1)
+      { ...square(`padded.${at}`, paddedAt, y, paddedWidth), role: 'carry' as const },
+      square(`rank.${at}`, rankAt, y)
     ];
   });
   return {
@@ -34,7 +34,11 @@ export function orderLayout({ numbers }: Given, { decimalMark }: HouseStyle): La
       ...cells,
       square(ANSWER, 0, bottom, width)
     ],
-    rules: [{ x1: 0, y1: bottom + 1, x2: width, y2: bottom + 1 }]
+    rules: [
+      { x1: paddedAt, y1: 1, x2: paddedAt + paddedWidth, y2: 1 },
+      { x1: rankAt, y1: 1, x2: rankAt + 1, y2: 1 },
+      { x1: 0, y1: bottom + 1, x2: width, y2: bottom + 1 }
+    ]
   };
 }
 
@@ -46,6 +50,7 @@ function heading(text: string, x: number, width: number): Cell {
   return { type: 'printed', role: 'heading', text, x, y: 0, size: 1, width };
 }
 
-function square(step: string, x: number, y: number, width: number): Cell {
-  return { type: 'step', role: 'digit', step, x, y, size: 1, width, crossedOff: false };
+function square(step: string, x: number, y: number, width?: number): StepCell {
+  const room = width === undefined ? {} : { width };
+  return { type: 'step', role: 'digit', step, x, y, size: 1, ...room, crossedOff: false };
 }

@@ -24,7 +24,8 @@ export function orderGraph({ numbers, order }: Given): Graph {
         uses: [],
         rule: () => value,
         reading: decimalNumber,
-        silentAt: value
+        silentAt: value,
+        modelled: true
       })),
       ...numbers.map((_, at): Step => ({
         id: `rank.${at}`,

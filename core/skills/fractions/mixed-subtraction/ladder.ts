@@ -31,6 +31,8 @@ export const ladder: readonly RungPlan[] = [
       ...plain,
       relation: ['multiple'],
       regroups: false,
+      // A whole number below would leave nothing to simplify.
+      simplifies: true,
       wholeMinuend: false,
       commonDenominator: { min: 4, max: 12 }
     }

@@ -1,6 +1,7 @@
 import type { HouseStyle } from '../../../house-style';
 import { ANSWER, type Cell, type Layout, type Line } from '../../../working';
 import { leastDenominator, LARGEST_WHOLE, type Given, type Operand } from './operands';
+import { simplifies } from './features';
 import { hasUnlikeDenominators, type School } from './working';
 
 /**
@@ -27,20 +28,32 @@ class FractionSheet {
   /** Squares a numerator over the common denominator needs. */
   private readonly tops: number;
   private readonly improperTops: number;
+  private readonly simplifies: boolean;
   /** What stands under every bar without being found: the denominator, where the two have no other. */
   private readonly denominator: string;
 
   constructor(given: Given) {
     const least = leastDenominator(given.minuend, given.subtrahend);
     this.denominator = hasUnlikeDenominators(given) ? '' : String(least);
+    this.simplifies = simplifies(given.minuend, given.subtrahend);
     this.tops = least >= 50 ? 2 : 1;
     this.improperTops = Math.max(2, Math.ceil(String(least * LARGEST_WHOLE).length / 2));
   }
 
   layout({ answerRules }: HouseStyle): Layout {
     const width = Math.max(this.x, 7);
-    this.sign('=', width - 5, 6.5);
-    this.step(ANSWER, width - 4, 6.5, 4);
+    this.sign('=', width - 4, 6.5);
+    this.cells.push({
+      type: 'step',
+      role: 'digit',
+      step: ANSWER,
+      x: width - 3,
+      y: 6,
+      size: 1,
+      width: 3,
+      height: 2,
+      crossedOff: false
+    });
     const ruled = answerRules === 'two' ? [4, 6] : [4];
     return {
       width,
@@ -98,6 +111,7 @@ class FractionSheet {
   }
 
   private simplified(): void {
+    if (!this.simplifies) return;
     this.equals([DIFFERENCE]);
     this.step('simplified.numerator', this.x, DIFFERENCE - 1, this.tops);
     this.step('simplified.denominator', this.x, DIFFERENCE, this.tops);
@@ -139,7 +153,7 @@ class FractionSheet {
   }
 
   private printed(text: string, x: number, y: number): void {
-    this.cells.push({ type: 'printed', role: 'given', text, x, y, size: 1 });
+    this.cells.push({ type: 'printed', role: 'given', text, x, y, size: 1, width: 1 });
   }
 
   private sign(text: string, x: number, y: number): void {

@@ -84,6 +84,12 @@ function label(step: Step): string {
   return LABELS[step.id]!;
 }
 
+function expanded({ numerator, denominator }: Operand, top: string, bottom: string): string {
+  return String(denominator) === bottom
+    ? `${top}/${bottom} stays as it is.`
+    : `${numerator}/${denominator} = ${top}/${bottom}.`;
+}
+
 const TAKING = { regroup: 'Regroup', exchange: 'Exchange', borrow: 'Borrow' } as const;
 
 function explain(
@@ -100,9 +106,9 @@ function explain(
     case 'common.denominator':
       return `${minuend.denominator} and ${subtrahend.denominator} both go into ${value}.`;
     case 'common.minuend':
-      return `${minuend.numerator}/${minuend.denominator} = ${value}/${bottom}.`;
+      return expanded(minuend, value, bottom);
     case 'common.subtrahend':
-      return `${subtrahend.numerator}/${subtrahend.denominator} = ${value}/${bottom}.`;
+      return expanded(subtrahend, value, bottom);
     case 'regroup.whole':
       return `${show('common.minuend')}/${bottom} is too small. ${TAKING[takingTen]} one whole: ${minuend.whole} becomes ${value}.`;
     case 'regroup.numerator':

@@ -1,8 +1,16 @@
 import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
+import { markWords } from '@zealous-quill/core/marking';
 import { isMarked, outline, rungWords, schemeOf } from '@zealous-quill/core/papers';
-import type { NumberedItem, Paper } from '@zealous-quill/core/papers';
+import type { NumberedItem, Paper, Rung } from '@zealous-quill/core/papers';
 import { skillOf } from '@zealous-quill/core/skills';
-import { emptyPicture, evaluate, gapSteps, isShown, pictureOf } from '@zealous-quill/core/working';
+import {
+  emptyPicture,
+  evaluate,
+  gapSteps,
+  isModelled,
+  modelledTexts,
+  pictureOf
+} from '@zealous-quill/core/working';
 import type { Picture } from '@zealous-quill/core/working';
 import { version } from '../version';
 
@@ -58,7 +66,7 @@ export function printDocument(
     footer: `Edition ${paper.edition} · seed ${paper.seed} · Zealous Quill ${version}`,
     sections: paper.rungs
       .map((rung) => ({
-        title: rungWords[rung.kind].title,
+        title: titleOf(rung, paper),
         note: kind === 'paper' ? rungWords[rung.kind].note : '',
         items: items
           .filter((numbered) => numbered.rung === rung)
@@ -67,6 +75,13 @@ export function printDocument(
       }))
       .filter(({ items }) => items.length > 0)
   };
+}
+
+/** What a rung is called; on a paper of several skills, with the skill it is about. */
+function titleOf(rung: Rung, { rungs }: Paper): string {
+  const { title } = rungWords[rung.kind];
+  const isMixed = rungs.some(({ skill }) => skill !== rung.skill);
+  return isMixed ? `${title}: ${skillOf(rung.skill).words.title.toLowerCase()}` : title;
 }
 
 function printItem(numbered: NumberedItem, kind: PrintKind, style: HouseStyle): PrintItem {
@@ -84,13 +99,10 @@ function printItem(numbered: NumberedItem, kind: PrintKind, style: HouseStyle): 
     answer: writeText(item.answer, style),
     explanation: showsSteps
       ? graph.steps
-          .filter((step) => isShown(step, values.get(step.id)))
+          .filter((step) => isModelled(step, values.get(step.id)))
           .map((step) => skill.words.explain(entry.given, step, values, style))
       : [],
-    scheme: schemeOf(rung, entry).marks.map(
-      (mark) =>
-        `${mark.id} ${mark.kind === 'M' ? 'method' : mark.own === 'cao' ? 'answer only' : 'own figures followed'}`
-    ),
+    scheme: schemeOf(rung, entry).marks.map((mark) => `${mark.id} ${markWords(mark)}`),
     wrongAnswers: item.errorPatterns.map(({ title, answer }) => ({
       title,
       answer: writeText(answer, style)
@@ -99,14 +111,15 @@ function printItem(numbered: NumberedItem, kind: PrintKind, style: HouseStyle): 
 }
 
 /** What stands in the squares: all of it, all but the gaps, the numbers only, or nothing. */
-function picture({ rung, entry, item }: NumberedItem, kind: PrintKind, style: HouseStyle): Picture {
+function picture({ rung, entry }: NumberedItem, kind: PrintKind, style: HouseStyle): Picture {
   const skill = skillOf(rung.skill);
   const layout = skill.layout(entry.given, rung.school, style);
-  const texts = Object.fromEntries(item.steps.map(({ id, value }) => [id, value]));
+  const graph = skill.graph(entry.given, rung.school);
+  const values = evaluate(graph);
+  const texts = modelledTexts(graph, values);
   if (kind === 'solutions' || rung.kind === 'worked-example') return pictureOf(layout, texts);
   if (rung.kind === 'gaps') {
-    const graph = skill.graph(entry.given, rung.school);
-    const gaps = gapSteps(graph, evaluate(graph));
+    const gaps = gapSteps(graph, values);
     return pictureOf(
       layout,
       Object.fromEntries(Object.entries(texts).filter(([id]) => !gaps.has(id)))

@@ -27,11 +27,26 @@
   line(length: 100%, stroke: 0.7pt + ink)
 })
 
+// Fractions are set one number above the other, and read as a fraction.
+#let fraction(top, bottom) = box(baseline: 32%, inset: (x: 0.12em), {
+  set text(size: 0.76em)
+  stack(
+    spacing: 0.16em,
+    align(center, top),
+    line(length: calc.max(top.len(), bottom.len()) * 0.62em, stroke: 0.6pt + ink),
+    align(center, bottom),
+  )
+})
+#show regex("\d+/\d+"): it => {
+  let (top, bottom) = it.text.split("/")
+  fraction(top, bottom)
+}
+
 #let mark-text(mark) = {
   let written = mark.role == "digit" or mark.role == "carry"
   set text(
     font: if mark.role == "heading" { "Alegreya Sans" } else if written { "Patrick Hand" } else { "Andika" },
-    size: square * mark.size * if mark.role == "heading" { 0.42 } else if mark.width > mark.size { 0.6 } else if mark.text.len() > 1 { 0.5 } else if written { 0.8 } else { 0.6 },
+    size: square * mark.size * if mark.role == "heading" { 0.42 } else if mark.isWide { 0.6 } else if mark.text.len() > 1 { 0.5 } else if written { 0.8 } else { 0.6 },
     fill: if mark.role == "heading" { faint } else { ink },
   )
   mark.text
@@ -50,7 +65,7 @@
     }
     for mark in picture.marks {
       let side = mark.size * square
-      place(dx: mark.x * square, dy: mark.y * square, box(width: mark.width * square, height: side, {
+      place(dx: mark.x * square, dy: mark.y * square, box(width: mark.width * square, height: mark.height * square, {
         set align(center + horizon)
         mark-text(mark)
       }))
@@ -116,7 +131,7 @@
     // As many columns as fill the same number of rows evenly.
     let count = section.items.len()
     let columns = calc.ceil(count / calc.ceil(count / most))
-    grid(columns: (1fr,) * columns, column-gutter: 5mm, row-gutter: 2mm, ..section.items.map(item => question(item, columns == 1)))
+    grid(columns: (1fr,) * columns, column-gutter: 5mm, row-gutter: 5mm, ..section.items.map(item => question(item, columns == 1)))
   })
 })
 

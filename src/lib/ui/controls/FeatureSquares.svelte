@@ -47,7 +47,7 @@
             min={feature.min}
             max={feature.max}
             value={endOf(control, end) ?? ''}
-            placeholder={String(feature[end])}
+            placeholder={String(end === 'min' ? (feature.usualMin ?? feature.min) : feature.max)}
             onchange={(event) =>
               onchange(withEnd(feature, control, end, event.currentTarget.value))}
           />

@@ -36,8 +36,9 @@ export function choicesOf(feature: FeatureSpec): Choice[] {
   }
 }
 
-/** A value that has a name as it is read: `shared factor` for `shared-factor`; signs stay as they are. */
+/** A value that has a name as it is read: `shared factor` for `shared-factor`, `+ −` for a pair of signs. */
 export function valueText(value: string): string {
+  if (/^[-+0]{2}$/.test(value)) return [...value.replaceAll('-', '−')].join(' ');
   return /[a-z]/.test(value) ? value.replaceAll('-', ' ') : value;
 }
 

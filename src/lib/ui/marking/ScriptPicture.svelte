@@ -2,6 +2,7 @@
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import { skillOf } from '@zealous-quill/core/skills';
   import { ANSWER } from '@zealous-quill/core/working';
+  import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
   import type { Place } from './desk.svelte';
   import PdfPage from './PdfPage.svelte';
@@ -25,7 +26,7 @@
 </script>
 
 <div class="picture">
-  <p class="figures prompt"><strong>{place.item.number}</strong> {item.prompt}</p>
+  <p class="figures prompt"><strong>{place.item.number}</strong> <MathText text={item.prompt} /></p>
   {#if page}
     {#if pages.length > 1}
       <div class="tabs" role="group" aria-label="Pages">

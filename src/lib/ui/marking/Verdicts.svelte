@@ -2,6 +2,7 @@
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import { flagWords, formWords, slipWords, verdictWords } from '@zealous-quill/core/marking';
   import { stepOf } from '@zealous-quill/core/working';
+  import MathText from '../sheet/MathText.svelte';
   import type { MarkingDesk } from './desk.svelte';
 
   let { desk, style }: { desk: MarkingDesk; style: HouseStyle } = $props();
@@ -21,7 +22,9 @@
 </script>
 
 <p class="key">
-  Key <strong class="figures">{writeText(desk.place.item.item.answer, style)}</strong>
+  Key <strong class="figures"
+    ><MathText text={writeText(desk.place.item.item.answer, style)} /></strong
+  >
   {#if !isEmpty && marked.answer.verdict !== 'blank'}
     <span class="verdict {marked.answer.verdict}">
       {verdictWords[marked.answer.verdict].sign} answer {verdictWords[marked.answer.verdict].word}

@@ -4,6 +4,7 @@
   import { analyseItem, skillOf } from '@zealous-quill/core/skills';
   import { dragHandle } from 'svelte-dnd-action';
   import { logit } from '../format';
+  import MathText from '../sheet/MathText.svelte';
   import FeatureChips from '../workshop/FeatureChips.svelte';
 
   interface Props {
@@ -76,17 +77,18 @@
       />
       {#if given === undefined}<span class="problem">{skill.words.howToType}</span>{/if}
     {:else if isFrozen}
-      <span class="sum figures">{line}</span>
+      <span class="sum figures"><MathText text={writeText(line, style)} /></span>
     {:else}
       <button
         type="button"
         class="sum figures"
         title="Change the numbers"
-        onclick={() => (typed = line)}>{line}</button
+        onclick={() => (typed = line)}><MathText text={writeText(line, style)} /></button
       >
     {/if}
     <span class="answer figures"
-      ><span class="faint">{skill.words.gives ?? '='}</span> {writeText(item.answer, style)}</span
+      ><span class="faint">{skill.words.gives ?? '='}</span>
+      <MathText text={writeText(item.answer, style)} /></span
     >
     <FeatureChips {skill} features={item.features} controls={numbered.rung.controls} />
     {#if numbered.entry.edited}<span class="edited">typed by hand</span>{/if}

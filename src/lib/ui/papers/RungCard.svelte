@@ -7,7 +7,7 @@
     type PaperItem,
     type Rung
   } from '@zealous-quill/core/papers';
-  import { skillOf } from '@zealous-quill/core/skills';
+  import { skillOf, type Control } from '@zealous-quill/core/skills';
   import { dragHandle, dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
   import { controlText } from '../controls/choices';
   import ItemRow from './ItemRow.svelte';
@@ -26,13 +26,25 @@
   let { editor, rung, at, numbered, style, isFrozen, onplan }: Props = $props();
 
   const skill = $derived(skillOf(rung.skill));
+  const featureTitle = (name: string) => skill.words.features[name]!.title.toLowerCase();
+  const isMixed = $derived(editor.paper.rungs.some(({ skill }) => skill !== rung.skill));
   const asks = $derived(
-    Object.entries(rung.controls)
-      .map(
-        ([name, control]) =>
-          `${skill.words.features[name]!.title.toLowerCase()} ${controlText(control)}`
-      )
-      .join(' · ')
+    [
+      ...(isMixed ? [skill.words.title] : []),
+      ...(rung.school === skill.schools[0]
+        ? []
+        : [skill.words.schools![rung.school]!.toLowerCase()]),
+      ...Object.entries(rung.controls).map(
+        ([name, control]) => `${featureTitle(name)} ${controlText(control)}`
+      ),
+      ...(rung.spread
+        ? [
+            `${featureTitle(rung.spread.feature)} ${rung.spread.parts
+              .map(({ control, count }) => `${controlText(control as Control)} ×${count}`)
+              .join(', ')}`
+          ]
+        : [])
+    ].join(' · ')
   );
   /** While items are dragged, their order is the drag's. */
   let dragged = $state.raw<PaperItem[] | null>(null);

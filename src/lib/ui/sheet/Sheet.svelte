@@ -1,6 +1,7 @@
 <script lang="ts">
   import { isStruck, textIn, type Layout, type StepCell } from '@zealous-quill/core/working';
   import type { Snippet } from 'svelte';
+  import MathText from './MathText.svelte';
 
   interface Props {
     layout: Layout;
@@ -65,10 +66,13 @@
       style:top="calc({cell.y} * var(--square))"
       class:wide={cell.width !== undefined}
       style:--side="calc({cell.size} * var(--square))"
+      style:height="calc({cell.height ?? cell.size} * var(--square))"
       style:width="calc({cell.width ?? cell.size} * var(--square))"
       style:transform={handwritten && cell.type === 'step' ? lean(cell.x, cell.y) : undefined}
     >
-      {#if inner && cell.type === 'step'}{@render inner(cell)}{:else}{text}{/if}
+      {#if inner && cell.type === 'step'}{@render inner(cell)}{:else if cell.width}<span
+          ><MathText {text} /></span
+        >{:else}{text}{/if}
     </span>
   {/each}
 </div>
@@ -100,7 +104,6 @@
   }
   .mark {
     position: absolute;
-    height: var(--side);
     display: grid;
     place-items: center;
     font-family: var(--font-figures);

@@ -23,7 +23,7 @@
   <p
     class="figure"
     class:empty={count === 0n}
-    style:font-size="{Math.max(1.05, 2.9 - text.length * 0.035)}rem"
+    style:font-size="{Math.max(1.05, 2.9 - text.length * 0.05)}rem"
   >
     <strong data-testid="count">{text}</strong>
     {count === 1n ? 'item' : 'items'}

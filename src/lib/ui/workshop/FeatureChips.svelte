@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Controls, Features, Skill } from '@zealous-quill/core/skills';
+  import type { Control, Controls, Features, Skill } from '@zealous-quill/core/skills';
 
   import { valueText } from '../controls/choices';
 
@@ -13,13 +13,29 @@
   let { skill, features, controls = {} }: Props = $props();
 
   /** Features that are absent (0, no) are not worth a word. */
+  const isFixed = (control: Control | undefined, value: unknown) =>
+    Array.isArray(control) ? control.length === 1 : control === value;
+
   const shown = $derived(
     skill.features.flatMap(({ id }) => {
       const value = features[id]!;
       const title = skill.words.features[id]!.title.toLowerCase();
-      if (value === 0 || value === false || controls[id] === value || typeof value === 'object')
+      if (
+        value === 0 ||
+        value === false ||
+        isFixed(controls[id], value) ||
+        typeof value === 'object'
+      )
         return [];
-      return [{ id, text: value === true ? title : `${title} ${valueText(String(value))}` }];
+      return [
+        {
+          id,
+          text:
+            value === true
+              ? title
+              : `${title} ${typeof value === 'string' ? valueText(value) : value}`
+        }
+      ];
     })
   );
 </script>
@@ -30,6 +46,7 @@
 
 <style>
   .chips {
+    flex: 1 0 100%;
     grid-column: 1 / -1;
     font-size: 0.8rem;
     color: var(--faint);

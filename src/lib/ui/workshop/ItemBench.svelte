@@ -2,6 +2,7 @@
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import type { Skill } from '@zealous-quill/core/skills';
   import { duration, logit } from '../format';
+  import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
   import FeatureChips from './FeatureChips.svelte';
   import Ways from './Ways.svelte';
@@ -38,7 +39,7 @@
 <svelte:window onkeydown={keys} />
 
 <section class="leaf bench" aria-label="Worked sheet">
-  <p class="prompt figures">{view.item.prompt}</p>
+  <p class="prompt figures"><MathText text={view.item.prompt} /></p>
   <div class="table">
     <Sheet
       layout={view.layout}
@@ -75,7 +76,7 @@
       onclick={() => view.go(view.steps.length)}>⇥</button
     >
   </div>
-  <p class="explanation" aria-live="polite">{view.explanation}</p>
+  <p class="explanation" aria-live="polite"><MathText text={view.explanation} /></p>
   <dl class="facts">
     <div>
       <dt>Difficulty</dt>
@@ -106,7 +107,7 @@
       <tbody>
         {#each view.item.errorPatterns as { id, title, answer } (id)}
           <tr title={skill.words.errorPatterns[id]!.reading}>
-            <td class="number">{writeText(answer, style)}</td>
+            <td class="number"><MathText text={writeText(answer, style)} /></td>
             <td
               >{title}<span class="visually-hidden">: {skill.words.errorPatterns[id]!.reading}</span
               ></td

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import { analyseItem, type Controls, type Skill } from '@zealous-quill/core/skills';
+  import MathText from '../sheet/MathText.svelte';
   import FeatureChips from './FeatureChips.svelte';
 
   interface Props {
@@ -31,10 +32,10 @@
   {#each items as { line, item } (line)}
     <li>
       <button type="button" aria-pressed={line === chosen} onclick={() => onchoose(line)}>
-        <span class="sum figures">{writeText(line, style)}</span>
+        <span class="sum figures"><MathText text={writeText(line, style)} /></span>
         <span class="answer figures"
           ><span class="faint">{skill.words.gives ?? '='}</span>
-          {writeText(item.answer, style)}</span
+          <MathText text={writeText(item.answer, style)} /></span
         >
         <FeatureChips {skill} features={item.features} {controls} />
       </button>
@@ -57,8 +58,8 @@
     padding: 0 0.3rem;
   }
   li button {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
+    display: flex;
+    flex-wrap: wrap;
     gap: 0 1rem;
     width: 100%;
     text-align: left;
@@ -77,6 +78,7 @@
     overflow-wrap: anywhere;
   }
   .answer {
+    margin-left: auto;
     text-align: right;
   }
 </style>

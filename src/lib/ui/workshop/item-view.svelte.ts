@@ -1,6 +1,6 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { analyseItem, type Skill } from '@zealous-quill/core/skills';
-import { evaluate, isShown, liveSteps } from '@zealous-quill/core/working';
+import { evaluate, isModelled, liveSteps } from '@zealous-quill/core/working';
 
 /** One item on the bench: its working, and how far it is shown. */
 export class ItemView {
@@ -17,7 +17,7 @@ export class ItemView {
     const live = liveSteps(graph, values);
     const visible = graph.steps
       .map((step, at) => ({ step, held: live[at]! }))
-      .filter(({ step }) => isShown(step, values.get(step.id)));
+      .filter(({ step }) => isModelled(step, values.get(step.id)));
     this.item = analyseItem(skill, given, { school, style });
     this.steps = visible.map(({ step }) => ({
       id: step.id,

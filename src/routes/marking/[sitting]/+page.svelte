@@ -72,6 +72,8 @@
   const sheafId = $derived(data.by === 'script' ? data.scriptId : data.itemId);
   const sheafAt = $derived(sheaves.findIndex(({ id }) => id === sheafId));
 
+  const isNumber = $derived(stepOf(desk.graph, ANSWER).reading.kind === 'number');
+
   async function save(place: Place, state: DeskState): Promise<SaveReply> {
     try {
       const response = await fetch(`/marking/${data.sitting.id}/save`, {
@@ -179,7 +181,8 @@
         bind:this={answerInput}
         class="figures"
         type="text"
-        inputmode={stepOf(desk.graph, ANSWER).reading.kind === 'number' ? 'numeric' : 'text'}
+        class:long={!isNumber}
+        inputmode={isNumber ? 'numeric' : 'text'}
         autocomplete="off"
         maxlength="100"
         data-digits
@@ -252,6 +255,11 @@
     width: 11rem;
     padding: 0.2rem 0.6rem;
     font-size: 1.4rem !important;
+  }
+  .answer input.long {
+    flex: 1;
+    min-width: 0;
+    font-size: 1.1rem !important;
   }
   .standing {
     color: var(--right);

@@ -194,6 +194,16 @@
     .right {
       grid-column: 1;
     }
+    /* The skill first, then what there is of it, then the controls. */
+    .bench {
+      row-gap: 0.5rem;
+    }
+    .controls {
+      display: contents;
+    }
+    .controls > :global(.picker) {
+      order: -2;
+    }
     .middle {
       order: -1;
     }
