@@ -10,7 +10,10 @@ const screens = [
   '/workshop/column-addition',
   '/workshop/column-subtraction',
   '/workshop/long-multiplication',
+  '/workshop/order-decimals',
+  '/workshop/mixed-subtraction',
   '/workshop/near-multiple-subtraction',
+  '/workshop/factorise-quadratic',
   '/papers',
   '/papers/1',
   '/papers/4',
@@ -18,6 +21,9 @@ const screens = [
   '/marking',
   '/marking/2',
   '/marking/3',
+  '/marking/3?by=question&item=45',
+  '/marking/3?by=question&item=47',
+  '/marking/3?by=question&item=53',
   '/results',
   '/results/1',
   '/results/3',
@@ -89,4 +95,58 @@ test('rungs and items move by keyboard', async ({ page }) => {
   await page.keyboard.press('Alt+ArrowUp');
   await expect(page.getByLabel('Kind of rung 1')).toHaveValue('bare');
   await expect(page.getByText('● Saved')).toBeVisible();
+});
+
+test('a skill is found by typing; a rung spreads a feature; the paper is worked as the house does', async ({
+  page
+}) => {
+  await visit(page, '/papers');
+  const picker = page.getByRole('combobox', { name: 'Skill of the new paper' });
+  await picker.click();
+  await expect(page.getByRole('option')).toHaveCount(7);
+  await page.keyboard.type('fract subtr');
+  await expect(page.getByRole('option')).toHaveCount(1);
+  await page.keyboard.press('Enter');
+  await expect(picker).toHaveValue('Mixed-number subtraction');
+  await page.getByRole('button', { name: 'New practice ladder' }).click();
+  const rung = page.getByRole('region', { name: /Rung 3/ });
+  await rung.getByRole('button', { name: 'controls' }).click();
+  await page.getByLabel('Worked by').selectOption('improper');
+  await page.getByLabel('Spread').selectOption('regroups');
+  await page.getByLabel('Items with regroups yes').fill('2');
+  await page.getByLabel('Items with regroups no').fill('1');
+  await page.getByRole('button', { name: 'Draw', exact: true }).click();
+  await expect(rung).toContainText('improper fractions');
+  await expect(rung).toContainText('regroups yes ×2, no ×1');
+  await expect(rung.getByRole('group', { name: /^Item/ })).toHaveCount(3);
+  await expect(page.getByText('● Saved')).toBeVisible();
+  await page.reload();
+  await expect(rung).toContainText('regroups yes ×2, no ×1');
+});
+
+test('lists, fractions and algebra are marked from the keyboard', async ({ page }) => {
+  const answer = page.getByRole('textbox', { name: /^Answer/ }).first();
+  const key = page.locator('.key');
+  const open = async (item: number) => {
+    await visit(page, `/marking/3?by=question&item=${item}`);
+    await expect(answer).toBeFocused();
+  };
+  // Padded numbers are right, and it is said that they were padded.
+  await open(45);
+  await page.keyboard.type('40.520, 40.436, 8.220, 8.056');
+  await expect(key).toContainText('answer right');
+  await expect(page.getByText('not written as given; that costs nothing')).toBeVisible();
+  // 26 29/30: the right value in another form.
+  await open(47);
+  await page.keyboard.type('26 58/60');
+  await expect(key).toContainText('answer right');
+  await expect(page.getByText(/not in its simplest form/)).toBeVisible();
+  // 4x² - 17x + 4: an expression with its factors the other way round, then a wrong one opens the grid.
+  await open(53);
+  await page.keyboard.type('(4x-1)(x-4)');
+  await expect(key).toContainText('answer right');
+  await answer.fill('(4x+1)(x+4)');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: /^Grid, top left/ })).toBeVisible();
+  await expect(page.locator('.verdicts')).toContainText('Signs of the pair flipped');
 });

@@ -3,6 +3,7 @@
   import { skillOf, type Controls } from '@zealous-quill/core/skills';
   import { Modal } from 'flowbite-svelte';
   import { untrack } from 'svelte';
+  import { withControl } from '../controls/choices';
   import ControlsPanel from '../controls/ControlsPanel.svelte';
   import type { Possibilities } from '../controls/possibilities.svelte';
   import { groupDigits } from '../format';
@@ -70,6 +71,7 @@
       {spread}
       possible={possibilities.possible}
       onchange={(next) => (spread = next)}
+      onfeature={(feature) => (controls = withControl(controls, feature, undefined))}
     />
     <ControlsPanel
       {skill}

@@ -10,9 +10,11 @@
     /** Whether items exist for each choice of each feature; undefined while unknown. */
     possible: Readonly<Record<string, readonly boolean[]>>;
     onchange: (spread: Spread | undefined) => void;
+    /** The feature to be spread is no longer asked for as a whole. */
+    onfeature: (feature: string) => void;
   }
 
-  let { skill, spread, possible, onchange }: Props = $props();
+  let { skill, spread, possible, onchange, onfeature }: Props = $props();
 
   let chosen = $state<string | null>(null);
   const feature = $derived(
@@ -27,6 +29,7 @@
       value={feature?.id ?? ''}
       onchange={(event) => {
         chosen = event.currentTarget.value;
+        onfeature(chosen);
         onchange(undefined);
       }}
     >

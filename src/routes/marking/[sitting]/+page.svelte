@@ -58,7 +58,7 @@
   // The cursor waits in the answer of whatever comes up.
   $effect(() => {
     void desk.place;
-    void tick().then(() => answerInput?.focus());
+    void tick().then(() => focusAnswer());
   });
 
   const sheaves = $derived(
@@ -73,6 +73,12 @@
   const sheafAt = $derived(sheaves.findIndex(({ id }) => id === sheafId));
 
   const isNumber = $derived(stepOf(desk.graph, ANSWER).reading.kind === 'number');
+
+  /** What stands there already is typed over, not added to. */
+  function focusAnswer() {
+    answerInput?.focus();
+    answerInput?.select();
+  }
 
   async function save(place: Place, state: DeskState): Promise<SaveReply> {
     try {
@@ -121,7 +127,7 @@
     } else if (before === desk.at && desk.left === 0 && sheafAt < sheaves.length - 1) {
       await openSheaf(sheaves[sheafAt + 1]!.id);
     } else {
-      answerInput?.focus();
+      focusAnswer();
     }
   }
 
@@ -135,7 +141,7 @@
     else if (event.key === 'PageUp') desk.previous();
     else if (event.key === 'Enter' && target.matches('[data-digits]')) void finish();
     else if (event.key === '=' && target.matches('[data-digits]')) desk.asKey();
-    else if (event.key === 'Escape' && target.matches('input')) answerInput?.focus();
+    else if (event.key === 'Escape' && target.matches('input')) focusAnswer();
     else return;
     event.preventDefault();
   }
