@@ -37,14 +37,43 @@ export const spaces: Readonly<Record<string, readonly BenchSpace[]>> = {
       controls: { digits: 4, multiplierDigits: 3, carries: 0, additionCarries: 0 }
     }
   ],
+  'order-decimals': [
+    { name: 'common: 5 numbers', controls: { count: 5 } },
+    { name: 'rare: 10 longer traps', controls: { count: 5, longerTraps: 10 } },
+    {
+      name: 'rare: 3 shared digits, 4 zero traps, 1 integer',
+      controls: { count: 5, sharedPrefix: 3, zeroTraps: 4, integers: 1 }
+    }
+  ],
+  'mixed-subtraction': [
+    { name: 'common: any', controls: {} },
+    { name: 'rare: over 552', controls: { commonDenominator: 552 } },
+    {
+      name: 'rare: simplifies below 1, fraction only',
+      controls: {
+        simplifies: true,
+        wholeVanishes: true,
+        fractionOnly: true,
+        relation: ['shared-factor']
+      }
+    }
+  ],
   'near-multiple-subtraction': [
     { name: 'common: 6 digits', controls: { digits: 6 } },
     { name: 'rare: 2 below a hundred', controls: { digits: 6, base: 100, offset: -2 } },
     { name: 'rare: 30 above a thousand', controls: { digits: 6, offset: 30, suited: true } }
+  ],
+  'factorise-quadratic': [
+    { name: 'common: any', controls: {} },
+    { name: 'rare: perfect squares', controls: { kind: ['perfect-square'], content: 1 } },
+    {
+      name: 'rare: 40 trials or more that split',
+      controls: { factorable: true, crossTrials: { min: 40 }, roots: ['rational'] }
+    }
   ]
 };
 
-/** Requests whose counting is timed. */
+/** Requests whose counting is timed, in this order: a space's tables are built by the first that needs them. */
 export const counts: readonly (BenchSpace & { skill: string })[] = [
   { skill: 'column-addition', name: 'no control', controls: {} },
   {
@@ -82,6 +111,40 @@ export const counts: readonly (BenchSpace & { skill: string })[] = [
       newColumn: true,
       zeros: 6,
       answerZeros: 2
+    }
+  },
+  { skill: 'order-decimals', name: 'no control', controls: {} },
+  {
+    skill: 'order-decimals',
+    name: '4 numbers, 2 longer traps',
+    controls: { count: 4, longerTraps: 2 }
+  },
+  { skill: 'order-decimals', name: 'only longer traps', controls: { longerTraps: 3 } },
+  {
+    skill: 'order-decimals',
+    name: 'all controls, 3 to 8 numbers',
+    controls: {
+      maxPlaces: { min: 1 },
+      raggedness: { min: 1 },
+      integers: { max: 7 },
+      sharedPrefix: { min: 1 },
+      longerTraps: { max: 23 },
+      shorterTraps: { max: 24 },
+      zeroTraps: { max: 7 }
+    }
+  },
+  { skill: 'mixed-subtraction', name: 'no control', controls: {} },
+  { skill: 'factorise-quadratic', name: 'no control', controls: {} },
+  {
+    skill: 'factorise-quadratic',
+    name: 'six controls',
+    controls: {
+      content: 1,
+      factorable: true,
+      kind: ['general'],
+      pairs: { min: 4 },
+      crossTrials: { max: 20 },
+      roots: ['rational']
     }
   }
 ];
