@@ -62,11 +62,11 @@ function forItems(
 /** Every combination of what changes a sheet or a sentence. */
 function* houseStyles(): Generator<HouseStyle> {
   const { firstPlace, takingTen, carryPosition, answerRules, headings } = houseStyleSchema.shape;
-  for (const place of firstPlace.unwrap().options)
-    for (const taking of takingTen.unwrap().options)
-      for (const carry of carryPosition.unwrap().options)
-        for (const rules of answerRules.unwrap().options)
-          for (const over of headings.unwrap().options)
+  for (const place of firstPlace.def.innerType.options)
+    for (const taking of takingTen.def.innerType.options)
+      for (const carry of carryPosition.def.innerType.options)
+        for (const rules of answerRules.def.innerType.options)
+          for (const over of headings.def.innerType.options)
             yield {
               ...defaultHouseStyle,
               firstPlace: place,

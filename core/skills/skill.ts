@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import type { HouseStyle } from '../house-style';
 import type { Scheme } from '../marking/scheme';
 import type { Space } from '../spaces';
@@ -15,7 +15,7 @@ export interface Skill<Given = unknown> {
   readonly id: string;
   readonly family: Family;
   /** What is given of an item, checked wherever it comes in. */
-  readonly given: z.ZodType<Given>;
+  readonly given: z.ZodMiniType<Given>;
   readonly features: readonly FeatureSpec[];
   /** Ways the working is set out, the usual one first. */
   readonly schools: readonly string[];

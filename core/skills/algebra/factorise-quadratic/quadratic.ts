@@ -1,18 +1,18 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { gcdOfSmall } from '../../../numbers';
 
 export const LARGEST_LEADING = 24;
 export const LARGEST_COEFFICIENT = 200;
 
-const coefficient = z.int().min(-LARGEST_COEFFICIENT).max(LARGEST_COEFFICIENT);
+const coefficient = z.int().check(z.minimum(-LARGEST_COEFFICIENT), z.maximum(LARGEST_COEFFICIENT));
 
 /** a, b and c of ax² + bx + c. */
 export const givenSchema = z.strictObject({
-  a: z
-    .int()
-    .min(-LARGEST_LEADING)
-    .max(LARGEST_LEADING)
-    .refine((a) => a !== 0, 'must not be 0'),
+  a: z.int().check(
+    z.minimum(-LARGEST_LEADING),
+    z.maximum(LARGEST_LEADING),
+    z.refine((a) => a !== 0, 'must not be 0')
+  ),
   b: coefficient,
   c: coefficient
 });

@@ -1,27 +1,29 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 export const MOST_NUMBERS = 8;
 export const FEWEST_NUMBERS = 3;
 export const MOST_PLACES = 4;
 export const LARGEST_WHOLE = 99;
 
-const numeral = z
-  .string()
-  .regex(
+const numeral = z.string().check(
+  z.regex(
     /^(0|[1-9]\d?)(\.\d{0,3}[1-9])?$/,
     'a number above 0 and below 100, of up to 4 places, without needless zeros'
-  )
-  .refine((text) => text !== '0', 'must be above 0');
+  ),
+  z.refine((text) => text !== '0', 'must be above 0')
+);
 
 export const givenSchema = z
   .strictObject({
-    numbers: z.array(numeral).min(FEWEST_NUMBERS).max(MOST_NUMBERS),
+    numbers: z.array(numeral).check(z.minLength(FEWEST_NUMBERS), z.maxLength(MOST_NUMBERS)),
     order: z.enum(['ascending', 'descending'])
   })
-  .refine(({ numbers }) => new Set(numbers).size === numbers.length, {
-    path: ['numbers'],
-    message: 'the numbers must be different'
-  });
+  .check(
+    z.refine(({ numbers }) => new Set(numbers).size === numbers.length, {
+      path: ['numbers'],
+      message: 'the numbers must be different'
+    })
+  );
 
 export type Given = z.infer<typeof givenSchema>;
 

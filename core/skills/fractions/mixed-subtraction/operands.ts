@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { gcd, lcm } from '../../../numbers';
 
 export const LARGEST_WHOLE = 99;
@@ -7,29 +7,31 @@ export const LARGEST_DENOMINATOR = 24;
 /** A mixed number as it is given: its fraction proper and in lowest terms, 0/1 where it has none. */
 export const mixedSchema = z
   .strictObject({
-    whole: z.int().min(0).max(LARGEST_WHOLE),
-    numerator: z.int().min(0),
-    denominator: z.int().min(1).max(LARGEST_DENOMINATOR)
+    whole: z.int().check(z.minimum(0), z.maximum(LARGEST_WHOLE)),
+    numerator: z.int().check(z.minimum(0)),
+    denominator: z.int().check(z.minimum(1), z.maximum(LARGEST_DENOMINATOR))
   })
-  .refine(({ numerator, denominator }) => numerator < denominator, {
-    path: ['numerator'],
-    message: 'must be below the denominator'
-  })
-  .refine(({ numerator, denominator }) => gcd(BigInt(numerator), BigInt(denominator)) === 1n, {
-    path: ['denominator'],
-    message: 'the fraction must be in lowest terms, 0/1 for a whole number'
-  })
-  .refine(({ whole, numerator }) => whole + numerator > 0, {
-    path: ['whole'],
-    message: 'must be above 0'
-  });
+  .check(
+    z.refine(({ numerator, denominator }) => numerator < denominator, {
+      path: ['numerator'],
+      message: 'must be below the denominator'
+    }),
+    z.refine(({ numerator, denominator }) => gcd(BigInt(numerator), BigInt(denominator)) === 1n, {
+      path: ['denominator'],
+      message: 'the fraction must be in lowest terms, 0/1 for a whole number'
+    }),
+    z.refine(({ whole, numerator }) => whole + numerator > 0, {
+      path: ['whole'],
+      message: 'must be above 0'
+    })
+  );
 
-export const givenSchema = z
-  .strictObject({ minuend: mixedSchema, subtrahend: mixedSchema })
-  .refine(({ minuend, subtrahend }) => isLarger(minuend, subtrahend), {
+export const givenSchema = z.strictObject({ minuend: mixedSchema, subtrahend: mixedSchema }).check(
+  z.refine(({ minuend, subtrahend }) => isLarger(minuend, subtrahend), {
     path: ['subtrahend'],
     message: 'must be below the minuend'
-  });
+  })
+);
 
 export type Given = z.infer<typeof givenSchema>;
 export type Operand = z.infer<typeof mixedSchema>;

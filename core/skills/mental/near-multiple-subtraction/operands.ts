@@ -1,17 +1,19 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 export const LARGEST = 999_999;
 
 const numeral = z
   .string()
-  .regex(/^[1-9]\d{0,5}$/, 'a whole number from 1, of up to 6 digits, without leading zeros');
+  .check(
+    z.regex(/^[1-9]\d{0,5}$/, 'a whole number from 1, of up to 6 digits, without leading zeros')
+  );
 
-export const givenSchema = z
-  .strictObject({ start: numeral, change: numeral })
-  .refine(({ start, change }) => Number(start) > Number(change), {
+export const givenSchema = z.strictObject({ start: numeral, change: numeral }).check(
+  z.refine(({ start, change }) => Number(start) > Number(change), {
     path: ['change'],
     message: 'must be below the start'
-  });
+  })
+);
 
 export type Given = z.infer<typeof givenSchema>;
 

@@ -1,21 +1,22 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { digitAt, parseDigits, type Digits } from '../../../numbers';
 
 export const DIGITS = { min: 1, max: 12 } as const;
 
 const numeral = z
   .string()
-  .regex(/^[1-9]\d{0,11}$/, 'a whole number from 1, of up to 12 digits, without leading zeros');
+  .check(
+    z.regex(/^[1-9]\d{0,11}$/, 'a whole number from 1, of up to 12 digits, without leading zeros')
+  );
 
 export const givenSchema = z
   .strictObject({ minuend: numeral, subtrahend: numeral })
-  .refine(
-    ({ minuend, subtrahend }) =>
-      !/^\d+$/.test(minuend + subtrahend) || BigInt(minuend) > BigInt(subtrahend),
-    {
-      path: ['minuend'],
-      message: 'must be greater than the subtrahend'
-    }
+  .check(
+    z.refine(
+      ({ minuend, subtrahend }) =>
+        !/^\d+$/.test(minuend + subtrahend) || BigInt(minuend) > BigInt(subtrahend),
+      { path: ['minuend'], message: 'must be greater than the subtrahend' }
+    )
   );
 
 export type Given = z.infer<typeof givenSchema>;

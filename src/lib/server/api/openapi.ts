@@ -6,8 +6,8 @@ interface Operation {
   readonly path: string;
   readonly method: 'get' | 'post';
   readonly summary: string;
-  readonly request?: z.ZodType;
-  readonly reply: z.ZodType;
+  readonly request?: z.core.$ZodType;
+  readonly reply: z.core.$ZodType;
   readonly errors: readonly number[];
 }
 
@@ -96,10 +96,10 @@ function describe({ summary, request, reply, errors }: Operation): unknown {
   };
 }
 
-function json(description: string, schema: z.ZodType): unknown {
+function json(description: string, schema: z.core.$ZodType): unknown {
   return { description, ...content(schema, 'output') };
 }
 
-function content(schema: z.ZodType, io: 'input' | 'output') {
+function content(schema: z.core.$ZodType, io: 'input' | 'output') {
   return { content: { 'application/json': { schema: z.toJSONSchema(schema, { io }) } } };
 }

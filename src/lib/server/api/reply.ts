@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import { z } from 'zod';
 
 /** Requests to the API are small; anything larger is refused before it is read. */
 export const MAX_BYTES = 256 * 1024;
@@ -25,7 +25,7 @@ export function reply(body: unknown): Response {
  * A handler for POST with a JSON body of the schema. What does not fit is answered with 415, 413 or 400 and
  * the place of each problem.
  */
-export function post<T>(schema: z.ZodType<T>, handle: (body: T) => Response) {
+export function post<T>(schema: z.core.$ZodType<T>, handle: (body: T) => Response) {
   return async ({ request }: { request: Request }): Promise<Response> => {
     const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
     if (type !== 'application/json') {
@@ -41,7 +41,7 @@ export function post<T>(schema: z.ZodType<T>, handle: (body: T) => Response) {
     }
     const json = parseJson(text);
     if (json === undefined) return invalid([{ field: '', problem: 'not readable as JSON' }]);
-    const parsed = schema.safeParse(json.value);
+    const parsed = z.safeParse(schema, json.value);
     return parsed.success ? handle(parsed.data) : invalid(problemsOf(parsed.error));
   };
 }
@@ -59,7 +59,10 @@ export function invalid(problems: readonly Problem[]): Response {
 }
 
 /** The problems a schema found, by the path of the field. */
-export function problemsOf(error: z.ZodError, prefix: readonly PropertyKey[] = []): Problem[] {
+export function problemsOf(
+  error: z.core.$ZodError,
+  prefix: readonly PropertyKey[] = []
+): Problem[] {
   return error.issues.slice(0, 20).map(({ path, message }) => ({
     field: [...prefix, ...path].map(String).join('.'),
     problem: message

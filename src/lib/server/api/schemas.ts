@@ -17,14 +17,14 @@ export const itemsRequest = z.strictObject({
   count: z.int().min(1).max(1000),
   seed: z.int().min(0).max(LARGEST_SEED).optional(),
   school,
-  houseStyle: houseStyleSchema.optional()
+  houseStyle: z.optional(houseStyleSchema)
 });
 
 export const analyseRequest = z.strictObject({
   skill,
   given,
   school,
-  houseStyle: houseStyleSchema.optional()
+  houseStyle: z.optional(houseStyleSchema)
 });
 
 export const markingRequest = z.strictObject({
@@ -37,7 +37,7 @@ export const markingRequest = z.strictObject({
     }),
   answer: written.optional(),
   school,
-  scheme: schemeSchema.optional()
+  scheme: z.optional(schemeSchema)
 });
 
 export const suitabilityRequest = z.strictObject({
@@ -53,13 +53,15 @@ const text = z.string();
 
 const conflict = {
   conflict: z.array(text).describe('a smallest set of controls that cannot hold together'),
-  nearest: controlsSchema.describe('for each of them, the nearest value that works with all others')
+  nearest: controlsSchema.check(
+    z.describe('for each of them, the nearest value that works with all others')
+  )
 };
 
 export const countReply = z.object({
   count,
   conflict: conflict.conflict.optional(),
-  nearest: conflict.nearest.optional()
+  nearest: z.optional(conflict.nearest)
 });
 
 export const itemReply = z.object({
