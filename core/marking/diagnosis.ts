@@ -69,13 +69,16 @@ function agrees(graph: Graph, written: Written): boolean {
 }
 
 function agreesAsWritten(graph: Graph, written: Written): boolean {
-  const readAlike = readsAlike(graph, valuesOf(graph), written);
+  const right = valuesOf(graph);
   const choices = new Map<string, Value>();
-  let value = valuesOf(graph);
+  let value = right;
+  // Only asked for where a square differs, as it needs the whole working.
+  let readAlike: ReadonlySet<string> | undefined;
   return graph.steps.every((step) => {
     const entry = written.get(step.id);
-    if (entry === undefined || readAlike.has(step.id)) return true;
-    if (sameValue(step, entry, value(step.id))) return true;
+    if (entry === undefined || sameValue(step, entry, value(step.id))) return true;
+    readAlike ??= readsAlike(graph, right, written);
+    if (readAlike.has(step.id)) return true;
     if (!step.accepts?.(entry, value)) return false;
     // Another choice that is as good: what follows is to follow from it.
     value = valuesOf(graph, choices.set(step.id, entry));
@@ -83,6 +86,7 @@ function agreesAsWritten(graph: Graph, written: Written): boolean {
   });
 }
 
+/** The squares an assembled answer reads, if they read as it does. */
 function readsAlike(graph: Graph, value: Get, written: Written): ReadonlySet<string> {
   const answer = stepOf(graph, ANSWER);
   if (!answer.assembled) return new Set();
