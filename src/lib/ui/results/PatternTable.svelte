@@ -125,7 +125,8 @@
 {/if}
 <p class="faint small">
   “How sure” is the probability that a pupil holds the pattern, given what could have shown it and
-  did. It supposes that one item in ten goes wrong by a slip.
+  did; patterns that would show on the same items share it. It supposes that one item in ten goes
+  wrong by a slip.
 </p>
 
 <style>
