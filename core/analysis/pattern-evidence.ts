@@ -73,57 +73,83 @@ function companies(
   return found;
 }
 
+/** How an item went. */
+type Outcome = 'explained' | 'right' | 'otherwise';
+
+/** An observation as a company sees it: by the place of each pattern, 1 where it could show and did. */
+interface Sight {
+  readonly could: readonly number[];
+  readonly did: readonly number[];
+  readonly outcome: Outcome;
+}
+
 /** The chance of each pattern of a company to be held, over all sets of at most two of them. */
 function posterior(
   company: readonly string[],
   observations: readonly Observation[],
   model: EvidenceModel
 ): [string, number][] {
-  const seen = observations.filter(({ couldShow }) =>
-    couldShow.some((one) => company.includes(one))
-  );
+  const sights = observations
+    .filter(({ couldShow }) => couldShow.some((one) => company.includes(one)))
+    .map((observation) => sightOf(company, observation));
+  const places = company.map((_, place) => place);
+  const likelihoods = logLikelihoods(model);
+  const odds = Math.log(model.prior / (1 - model.prior));
   const sets = [
     [],
-    ...company.map((one) => [one]),
-    ...company.flatMap((one, at) => company.slice(at + 1).map((other) => [one, other]))
-  ].map((held) => ({ held, log: logWeight(held, seen, model) }));
+    ...places.map((one) => [one]),
+    ...places.flatMap((one) => places.slice(one + 1).map((other) => [one, other]))
+  ].map((held) => ({ held, log: held.length * odds + logOf(sights, held, likelihoods) }));
   // Relative to the largest, which keeps the weights of a long script from vanishing.
   const largest = Math.max(...sets.map(({ log }) => log));
-  const weighed = sets.map(({ held, log }) => ({ held, weight: Math.exp(log - largest) }));
-  const total = weighed.reduce((sum, { weight }) => sum + weight, 0);
-  return company.map((pattern) => [
-    pattern,
-    weighed.reduce((sum, { held, weight }) => sum + (held.includes(pattern) ? weight : 0), 0) /
-      total
-  ]);
-}
-
-/** Log of prior odds times likelihood. */
-function logWeight(
-  held: readonly string[],
-  observations: readonly Observation[],
-  model: EvidenceModel
-): number {
-  const odds = held.length * Math.log(model.prior / (1 - model.prior));
-  return observations.reduce(
-    (sum, observation) => sum + Math.log(likelihood(observation, held, model)),
-    odds
-  );
-}
-
-/** How likely an item goes as it went, from a pupil who holds just these patterns. */
-function likelihood(
-  { couldShow, didShow, right }: Observation,
-  held: readonly string[],
-  { degree, slipRate, coincidence }: EvidenceModel
-): number {
-  const could = held.filter((pattern) => couldShow.includes(pattern)).length;
-  const did = held.filter((pattern) => didShow.includes(pattern)).length;
-  const follows = 1 - (1 - degree) ** could;
-  if (didShow.length > 0) {
-    const asSeen = could === 0 ? 0 : (follows * did) / could;
-    return asSeen * (1 - slipRate) + (1 - asSeen) * slipRate * coincidence;
+  const weights = company.map(() => 0);
+  let total = 0;
+  for (const { held, log } of sets) {
+    const weight = Math.exp(log - largest);
+    total += weight;
+    for (const place of held) weights[place]! += weight;
   }
-  if (right) return (1 - follows) * (1 - slipRate);
-  return follows * slipRate + (1 - follows) * slipRate * (1 - coincidence);
+  return company.map((pattern, place) => [pattern, weights[place]! / total]);
+}
+
+function sightOf(company: readonly string[], { couldShow, didShow, right }: Observation): Sight {
+  const marks = (shown: readonly string[]) => company.map((one) => Number(shown.includes(one)));
+  const outcome = didShow.length > 0 ? 'explained' : right ? 'right' : 'otherwise';
+  return { could: marks(couldShow), did: marks(didShow), outcome };
+}
+
+/** Log of the chance of all sights, from a pupil who holds just the patterns of these places. */
+function logOf(
+  sights: readonly Sight[],
+  held: readonly number[],
+  likelihoods: LogLikelihoods
+): number {
+  let log = 0;
+  for (const { could, did, outcome } of sights) {
+    let [couldShow, didShow] = [0, 0];
+    for (const place of held) {
+      couldShow += could[place]!;
+      didShow += did[place]!;
+    }
+    log += likelihoods[outcome][couldShow]![didShow]!;
+  }
+  return log;
+}
+
+/** By how an item went, how many held patterns could show on it, and how many of them explain it. */
+type LogLikelihoods = Readonly<Record<Outcome, readonly (readonly number[])[]>>;
+
+function logLikelihoods({ degree, slipRate, coincidence }: EvidenceModel): LogLikelihoods {
+  const table = (likelihood: (follows: number, did: number, could: number) => number) =>
+    [0, 1, 2].map((could) =>
+      [0, 1, 2].map((did) => Math.log(likelihood(1 - (1 - degree) ** could, did, could)))
+    );
+  return {
+    explained: table((follows, did, could) => {
+      const asSeen = could === 0 ? 0 : (follows * did) / could;
+      return asSeen * (1 - slipRate) + (1 - asSeen) * slipRate * coincidence;
+    }),
+    right: table((follows) => (1 - follows) * (1 - slipRate)),
+    otherwise: table((follows) => follows * slipRate + (1 - follows) * slipRate * (1 - coincidence))
+  };
 }
