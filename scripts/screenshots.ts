@@ -21,8 +21,11 @@ const shots: readonly Shot[] = [
   { name: 'papers', path: '/papers/6' },
   { name: 'papers-mixed', path: '/papers/4' },
   { name: 'marking', path: '/marking/2', before: markOne },
-  { name: 'marking-subtraction', path: '/marking/3?by=question&item=44', before: markOne },
-  { name: 'marking-multiplication', path: '/marking/3?by=question&item=45', before: markOne },
+  { name: 'marking-subtraction', path: '/marking/3?by=question&item=40', before: markOne },
+  { name: 'marking-multiplication', path: '/marking/3?by=question&item=42', before: markOne },
+  { name: 'marking-order', path: '/marking/3?by=question&item=44', before: markOne },
+  { name: 'marking-fractions', path: '/marking/3?by=question&item=47', before: markOne },
+  { name: 'marking-grid', path: '/marking/3?by=question&item=53', before: lookBack },
   { name: 'marking-jumps', path: '/marking/3?by=question&item=49', before: markOne },
   { name: 'results', path: '/results/1' },
   { name: 'workshop-jumps', path: '/workshop/near-multiple-subtraction' },
@@ -40,8 +43,16 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu']
 });
 const wanted = process.argv.slice(2);
-for (const { name, path, dark, before } of shots) {
-  if (wanted.length > 0 && !wanted.includes(name)) continue;
+try {
+  for (const shot of shots) {
+    if (wanted.length === 0 || wanted.includes(shot.name)) await take(shot);
+  }
+} finally {
+  await browser.close();
+  await server.stop();
+}
+
+async function take({ name, path, dark, before }: Shot): Promise<void> {
   const context = await browser.newContext({
     viewport: { width: 1280, height: 800 },
     colorScheme: dark ? 'dark' : 'light'
@@ -54,21 +65,21 @@ for (const { name, path, dark, before } of shots) {
   await context.close();
   console.log(name);
 }
-await browser.close();
-await server.stop();
 
 /** Leaves a response on the desk whose answer is wrong, with its squares open. */
 async function markOne(page: Page): Promise<void> {
-  const figures = async (selector: string) => {
+  const text = async (selector: string) => {
     const found = page.locator(selector).first();
-    return (await found.count()) === 0
-      ? ''
-      : ((await found.textContent()) ?? '').replace(/\D/g, '');
+    return (await found.count()) === 0 ? '' : ((await found.textContent()) ?? '').trim();
   };
+  const alike = (one: string, other: string) => plain(one) === plain(other);
   for (let tries = 0; tries < 20; tries++) {
-    const written = await figures('.hand');
-    if (written !== '' && written !== (await figures('.key strong'))) {
-      await page.getByRole('textbox', { name: 'Answer' }).fill(written);
+    const written = await text('.hand');
+    if (written !== '' && !alike(written, await text('.key strong'))) {
+      // The first is the field of the answer; a sheet may have a square of that name too.
+      const field = page.getByRole('textbox', { name: 'Answer' }).first();
+      if ((await text('.standing')) !== '') break;
+      await field.fill(written);
       await page.keyboard.press('Enter');
       break;
     }
@@ -76,4 +87,19 @@ async function markOne(page: Page): Promise<void> {
     await page.waitForTimeout(120);
   }
   await page.waitForTimeout(600);
+}
+
+/** Goes back to the last marked response that went wrong. */
+async function lookBack(page: Page): Promise<void> {
+  const slip = page.locator('.verdicts .slip').first();
+  for (let tries = 0; tries < 20 && (await slip.count()) === 0; tries++) {
+    await page.keyboard.press('PageUp');
+    await page.waitForTimeout(120);
+  }
+  await page.waitForTimeout(600);
+}
+
+/** Without what the house style adds to a value: spaces, and the longer minus sign. */
+function plain(text: string): string {
+  return text.replace(/\s/g, '').replaceAll('−', '-').replaceAll('²', '^2');
 }

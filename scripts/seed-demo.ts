@@ -199,7 +199,7 @@ const mixed = createPaper(
 
 sit(copper, lanterns, '2026-11-12', 1);
 sit(amber, railway, '2026-11-19', 0.55);
-sit(slate, mixed, '2026-11-20', 0.6);
+sit(slate, mixed, '2026-11-20', 0.8);
 sit(copper, station, '2026-11-24', 0);
 newEdition(db, lanterns);
 createPaper(

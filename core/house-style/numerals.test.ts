@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { defaultHouseStyle, houseStyleConflict, type HouseStyle } from './house-style';
 import { segmentsOf } from './segments';
-import { placeHeading, placeName, writeNumeral } from './numerals';
+import { placeHeading, placeName, writeNumeral, writeText } from './numerals';
 
 const style = (change: Partial<HouseStyle>): HouseStyle => ({ ...defaultHouseStyle, ...change });
 
@@ -72,4 +72,9 @@ test('a line is taken apart at its fractions and nowhere else', () => {
   ] as const) {
     assert.equal(whole(line), expected);
   }
+});
+
+test('a product typed with the letter x is written with the sign; the letter of algebra stays', () => {
+  assert.equal(writeText('1234 x 56', defaultHouseStyle), '1234 \u00d7 56');
+  assert.equal(writeText('2x - 3', defaultHouseStyle), '2x \u2212 3');
 });

@@ -14,8 +14,8 @@ export function writeNumeral(numeral: string, style: HouseStyle): string {
 }
 
 /**
- * A text with numerals in it as the house writes them, minus signs as such; between the numbers of a list
- * stand semicolons where the comma is the decimal mark.
+ * A text with numerals in it as the house writes them, minus and multiplication signs as such; between the
+ * numbers of a list stand semicolons where the comma is the decimal mark.
  */
 export function writeText(text: string, style: HouseStyle): string {
   const separator = style.decimalMark === 'comma' ? '; ' : ', ';
@@ -23,7 +23,8 @@ export function writeText(text: string, style: HouseStyle): string {
     .split(', ')
     .map((part) => part.replace(/\d+(?:\.\d+)?/g, (numeral) => writeNumeral(numeral, style)))
     .join(separator)
-    .replaceAll('-', '\u2212');
+    .replaceAll('-', '\u2212')
+    .replace(/(?<=\d) x (?=\d)/g, ' \u00d7 ');
 }
 
 function grouped(whole: string, style: HouseStyle): string {

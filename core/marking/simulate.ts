@@ -1,9 +1,10 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { defaultHouseStyle } from '../house-style';
 import { showingPatterns } from '../skills/item';
 import type { Skill } from '../skills/skill';
 import type { RandomGenerator } from '../spaces';
-import { ANSWER, evaluate, isShown, printValue, replaceRules, stepOf } from '../working';
+import { evaluate, isShown, printValue, replaceRules } from '../working';
 import type { Graph, Values } from '../working';
 import type { Working } from './readings';
 
@@ -44,7 +45,11 @@ export function simulate(
   const slip = happens(pupil.slipRate) ? slipOn(graph, random) : undefined;
   const values = evaluate(graph, slip?.values);
   return {
-    working: write(graph, values, happens(pupil.writesMarks)),
+    working: write(
+      graph,
+      values,
+      happens(pupil.writesMarks) ? [] : smallMarks(skill, given, school)
+    ),
     truth: { pattern: pattern?.id ?? null, slip: slip?.step ?? null }
   };
 }
@@ -60,14 +65,19 @@ function slipOn(graph: Graph, random: RandomGenerator): { step: string; values: 
   };
 }
 
-function write(graph: Graph, values: Values, withMarks: boolean): Working {
-  const read = new Set(stepOf(graph, ANSWER).uses);
+/** Steps that stand small in a corner or above: what a pupil may keep in the head. */
+function smallMarks(skill: Skill, given: unknown, school: string): string[] {
+  return skill
+    .layout(given, school, defaultHouseStyle)
+    .cells.flatMap((cell) => (cell.type === 'step' && cell.role === 'carry' ? [cell.step] : []));
+}
+
+function write(graph: Graph, values: Values, unwritten: readonly string[]): Working {
   return Object.fromEntries(
     graph.steps.flatMap((step) => {
       const text = printValue(step, values.get(step.id));
-      const isMark = step.silentAt !== undefined && !read.has(step.id);
       if (text === undefined || !isShown(step, values.get(step.id))) return [];
-      return isMark && !withMarks ? [] : [[step.id, text]];
+      return unwritten.includes(step.id) ? [] : [[step.id, text]];
     })
   );
 }

@@ -19,6 +19,8 @@
       ({ written, verdict }) => written !== null || (verdict === 'blank' && !isEmpty)
     )
   );
+  /** Near misses are offered unless a pattern explains the whole working: then they say nothing. */
+  const offered = $derived(marked.diagnosis[0]?.explains === 'working' ? [] : marked.slips);
 </script>
 
 <p class="key">
@@ -50,7 +52,7 @@
           >{/each}.
       </p>
     {/if}
-    {#each marked.slips as { kind, step } (`${kind}${step}`)}
+    {#each offered as { kind, step } (`${kind}${step}`)}
       <p class="faint">
         It could be a slip: {slipWords[kind]}{step ? ` (${name(step).toLowerCase()})` : ''}.
       </p>

@@ -180,7 +180,10 @@
     />
   </section>
   <section aria-label="Entry">
-    <h2>{desk.place.script.name}</h2>
+    <h2>
+      {desk.place.script.name}
+      <span class="standing">{desk.state.isMarked ? '● marked' : ''}</span>
+    </h2>
     <label class="answer">
       Answer
       <input
@@ -200,7 +203,6 @@
           desk.isOpened = true;
         }}
       />
-      <span class="standing">{desk.state.isMarked ? '● marked' : ''}</span>
     </label>
     {#if desk.hasSquares}
       <div class="squares"><SquaresInput {desk} style={data.style} bind:inputs /></div>
@@ -267,8 +269,16 @@
     min-width: 0;
     font-size: 1.1rem !important;
   }
+  h2 {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: baseline;
+    gap: 0.6rem;
+  }
   .standing {
     color: var(--right);
+    font: 1rem var(--font-sans);
   }
   .squares {
     margin-top: 0.9rem;
