@@ -27,6 +27,12 @@ const shots: readonly Shot[] = [
   { name: 'marking-fractions', path: '/marking/3?by=question&item=47', before: markOne },
   { name: 'marking-grid', path: '/marking/3?by=question&item=53', before: lookBack },
   { name: 'marking-jumps', path: '/marking/3?by=question&item=49', before: markOne },
+  { name: 'print-mixed', path: '/papers/4/preview?kind=paper&version=1', before: spreadPages },
+  {
+    name: 'print-solutions',
+    path: '/papers/4/preview?kind=solutions&version=1',
+    before: spreadPages
+  },
   { name: 'results', path: '/results/1' },
   { name: 'workshop-jumps', path: '/workshop/near-multiple-subtraction' },
   { name: 'classes', path: '/classes/1' },
@@ -61,7 +67,7 @@ async function take({ name, path, dark, before }: Shot): Promise<void> {
   await page.goto(server.url + path, { waitUntil: 'networkidle' });
   await page.waitForTimeout(1500);
   await before?.(page);
-  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await page.screenshot({ path: `docs/screenshots/${name}.png`, fullPage: before === spreadPages });
   await context.close();
   console.log(name);
 }
@@ -97,6 +103,29 @@ async function lookBack(page: Page): Promise<void> {
     await page.waitForTimeout(120);
   }
   await page.waitForTimeout(600);
+}
+
+/** Lays the pages of a print, which come one above the other, side by side. */
+async function spreadPages(page: Page): Promise<void> {
+  const source = page.url();
+  const ratio = await page.evaluate(() => {
+    const { width, height } = (document.documentElement as unknown as SVGSVGElement).viewBox
+      .baseVal;
+    return height / width;
+  });
+  const [width, height] = [620, Math.round((620 * 297) / 210)];
+  const pages = Math.round((ratio * width) / height);
+  await page.goto(`${server.url}/api/health`);
+  await page.setContent(
+    `<body style="display: grid; grid-template-columns: ${width}px ${width}px; gap: 13px; margin: 13px; background: #8a8578">` +
+      Array.from(
+        { length: pages },
+        (_, at) =>
+          `<div style="height: ${height}px; overflow: hidden; background: white">` +
+          `<img src="${source}" width="${width}" style="margin-top: -${at * height}px"></div>`
+      ).join('')
+  );
+  await page.waitForLoadState('networkidle');
 }
 
 /** Without what the house style adds to a value: spaces, and the longer minus sign. */

@@ -72,10 +72,11 @@ function explain({ numbers, order }: Given, step: Step, values: Values, style: H
   const number = writeText(numbers[step.place ?? 0]!, style);
   switch (step.kind) {
     case 'padded':
-      return `${number} is ${value}.`;
+      return number === value ? `${number} stays as it is.` : `${number} is ${value}.`;
     case 'rank': {
       const which = order === 'ascending' ? 'smallest' : 'largest';
-      return value === '1' ? `${number} is the ${which}: 1.` : `${number} comes next: ${value}.`;
+      const place = value === '1' ? '' : `${ORDINALS[Number(value) - 1]} `;
+      return `${number} is the ${place}${which}: ${value}.`;
     }
     default:
       return `In order: ${value}.`;
