@@ -1,6 +1,7 @@
 import type { Graph } from '../working';
 import type { Skill } from './skill';
 import { nearMultipleSubtraction } from './mental/near-multiple-subtraction';
+import { squareEndingFive } from './mental/square-ending-five';
 import { factoriseQuadratic } from './algebra/factorise-quadratic';
 import { orderDecimals } from './decimals/order-decimals';
 import { mixedSubtraction } from './fractions/mixed-subtraction';
@@ -16,6 +17,7 @@ export const skills: readonly Skill[] = [
   anySkill(orderDecimals),
   anySkill(mixedSubtraction),
   anySkill(nearMultipleSubtraction),
+  anySkill(squareEndingFive),
   anySkill(factoriseQuadratic)
 ];
 

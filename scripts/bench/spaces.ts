@@ -63,6 +63,10 @@ export const spaces: Readonly<Record<string, readonly BenchSpace[]>> = {
     { name: 'rare: 2 below a hundred', controls: { digits: 6, base: 100, offset: -2 } },
     { name: 'rare: 30 above a thousand', controls: { digits: 6, offset: 30, suited: true } }
   ],
+  'square-ending-five': [
+    { name: 'common: 4 digits', controls: { digits: 4 } },
+    { name: 'any', controls: {} }
+  ],
   'factorise-quadratic': [
     { name: 'common: any', controls: {} },
     { name: 'rare: perfect squares', controls: { kind: ['perfect-square'], content: 1 } },

@@ -21,6 +21,11 @@ export const columnAddition: Skill<Given> = {
   weights,
   ladder,
   words,
+  strategy: {
+    operation: 'addition',
+    given: (addends) => read(addends),
+    suits: () => true
+  },
   measure: (given) => measure(given),
   space: (constraints: Constraints) => space(constraints),
   count: (constraints) => count(constraints),
@@ -32,8 +37,11 @@ export const columnAddition: Skill<Given> = {
   scheme: (given) => methodAndAnswer(columnGraph(columnsOf(addendDigits(given, 10)))),
   print: ({ addends }) => addends.join(' + '),
   parse(line) {
-    const addends = line.split('+').map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));
-    const result = givenSchema.safeParse({ addends });
-    return result.success ? result.data : undefined;
+    return read(line.split('+').map((numeral) => numeral.replace(/[\s,\u202f]/g, '')));
   }
 };
+
+function read(addends: readonly string[]): Given | undefined {
+  const result = givenSchema.safeParse({ addends });
+  return result.success ? result.data : undefined;
+}

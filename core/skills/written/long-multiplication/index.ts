@@ -62,6 +62,12 @@ export const longMultiplication: Skill<Given> = {
       controls: { digits: 3, multiplierDigits: 3, carries: { min: 4 } }
     }
   ],
+  strategy: {
+    operation: 'multiplication',
+    given: ([multiplicand, multiplier, ...more]) =>
+      more.length === 0 ? read(multiplicand, multiplier) : undefined,
+    suits: () => true
+  },
   measure,
   space,
   count,
@@ -75,7 +81,11 @@ export const longMultiplication: Skill<Given> = {
   print: ({ multiplicand, multiplier }) => `${multiplicand} x ${multiplier}`,
   parse(line) {
     const parts = line.split(/[x×*·]/i).map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));
-    const result = givenSchema.safeParse({ multiplicand: parts[0], multiplier: parts[1] });
-    return result.success && parts.length === 2 ? result.data : undefined;
+    return parts.length === 2 ? read(parts[0], parts[1]) : undefined;
   }
 };
+
+function read(multiplicand?: string, multiplier?: string): Given | undefined {
+  const result = givenSchema.safeParse({ multiplicand, multiplier });
+  return result.success ? result.data : undefined;
+}
