@@ -35,6 +35,8 @@ export { gapSteps } from './gaps';
 export { liveSteps } from './live';
 export {
   cellOf,
+  printedCell,
+  squareCell,
   type Arc,
   type Cell,
   type Layout,

@@ -65,3 +65,15 @@ export interface Arc {
 export function cellOf(layout: Layout, step: string): StepCell | undefined {
   return layout.cells.find((cell): cell is StepCell => cell.type === 'step' && cell.step === step);
 }
+
+type Place = Pick<Box, 'x' | 'y'> & Partial<Box>;
+
+/** Something printed; one square in size unless the place says otherwise. */
+export function printedCell(role: PrintedCell['role'], text: string, place: Place): PrintedCell {
+  return { type: 'printed', role, text, size: 1, ...place };
+}
+
+/** The square of a step; one square in size unless the place says otherwise. */
+export function squareCell(step: string, place: Place, role: StepCell['role'] = 'digit'): StepCell {
+  return { type: 'step', role, step, crossedOff: false, size: 1, ...place };
+}

@@ -2,12 +2,12 @@ import { placeHeading, type HouseStyle } from '../../house-style';
 import { fromDigits, parseDigits, printNumber } from '../../numbers';
 import {
   ANSWER,
+  printedCell,
   wholeNumber,
   type Cell,
   type Get,
   type Layout,
-  type Step,
-  type StepCell
+  type Step
 } from '../../working';
 
 /** The value of a step as a whole number. */
@@ -54,14 +54,14 @@ export function columnFrame(digits: number, rows: Rows, style: HouseStyle, sign:
   const answerRow = top + rows.numbers;
   const headings: Cell[] = headingRows
     ? Array.from({ length: digits }, (_, place) =>
-        printed('heading', placeHeading(place, style), x(place), 0)
+        printedCell('heading', placeHeading(place, style), { x: x(place), y: 0 })
       )
     : [];
   const rulesAt = style.answerRules === 'two' ? [answerRow, answerRow + 1] : [answerRow];
   const layout = (cells: readonly Cell[], signRow = top + 1): Layout => ({
     width,
     height: answerRow + 1 + rows.after,
-    cells: [...headings, ...cells, printed('sign', sign, 0, signRow)],
+    cells: [...headings, ...cells, printedCell('sign', sign, { x: 0, y: signRow })],
     rules: rulesAt.map((y) => ({ x1: 0, y1: y, x2: width, y2: y }))
   });
   return { x, top, answerRow, layout };
@@ -75,24 +75,7 @@ export function printedDigits(
   struckBy?: string
 ): Cell[] {
   return [...numeral].reverse().map((digit, place) => ({
-    ...printed('given', digit, x(place), y),
+    ...printedCell('given', digit, { x: x(place), y }),
     ...(struckBy && { struckBy: `${struckBy}.${place}` })
   }));
-}
-
-export function printed(
-  role: 'given' | 'sign' | 'heading',
-  text: string,
-  x: number,
-  y: number
-): Cell {
-  return { type: 'printed', role, text, x, y, size: 1 };
-}
-
-export function squareAt(
-  step: string,
-  role: StepCell['role'],
-  box: { x: number; y: number; size: number }
-): StepCell {
-  return { type: 'step', role, step, crossedOff: false, ...box };
 }

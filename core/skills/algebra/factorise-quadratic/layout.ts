@@ -1,6 +1,6 @@
 import { writeText, type HouseStyle } from '../../../house-style';
 import { printPolynomial, polynomial } from '../../../numbers';
-import type { Cell, Layout, Line } from '../../../working';
+import { printedCell, squareCell, type Cell, type Layout, type Line } from '../../../working';
 import type { Given } from './quadratic';
 import { methodOf } from './working';
 
@@ -118,11 +118,11 @@ class AlgebraSheet {
     y: number,
     width: number
   ): void {
-    this.cells.push({ type: 'printed', role, text, x, y, size: 1, width });
+    this.cells.push(printedCell(role, text, { x, y, width }));
   }
 
   private step(step: string, x: number, y: number, width: number): void {
-    this.cells.push({ type: 'step', role: 'digit', step, x, y, size: 1, width, crossedOff: false });
+    this.cells.push(squareCell(step, { x, y, width }));
   }
 
   private rule(x1: number, y1: number, x2: number, y2: number): void {

@@ -1,5 +1,5 @@
 import type { HouseStyle } from '../../../house-style';
-import { ANSWER, type Cell, type Layout, type StepCell } from '../../../working';
+import { ANSWER, printedCell, squareCell, type Cell, type Layout } from '../../../working';
 import { partsOf, type Given } from './numbers';
 
 /** The numbers under each other with their points in line, each with room to pad it and to rank it; then the list. */
@@ -21,18 +21,18 @@ export function orderLayout({ numbers }: Given, { decimalMark }: HouseStyle): La
       ...digits.map((digit, place) => given(digit, wholes - 1 - place, y)),
       ...(decimals ? [given(mark, wholes - 0.5, y)] : []),
       ...[...decimals].map((digit, place) => given(digit, wholes + place, y)),
-      { ...square(`padded.${at}`, paddedAt, y, paddedWidth), role: 'carry' as const },
-      square(`rank.${at}`, rankAt, y)
+      squareCell(`padded.${at}`, { x: paddedAt, y, width: paddedWidth }, 'carry'),
+      squareCell(`rank.${at}`, { x: rankAt, y })
     ];
   });
   return {
     width,
     height: bottom + 1,
     cells: [
-      heading('padded', paddedAt, paddedWidth),
-      heading('rank', rankAt, 1),
+      printedCell('heading', 'padded', { x: paddedAt, y: 0, width: paddedWidth }),
+      printedCell('heading', 'rank', { x: rankAt, y: 0, width: 1 }),
       ...cells,
-      square(ANSWER, 0, bottom, width)
+      squareCell(ANSWER, { x: 0, y: bottom, width })
     ],
     rules: [
       { x1: paddedAt, y1: 1, x2: paddedAt + paddedWidth, y2: 1 },
@@ -43,14 +43,5 @@ export function orderLayout({ numbers }: Given, { decimalMark }: HouseStyle): La
 }
 
 function given(text: string, x: number, y: number): Cell {
-  return { type: 'printed', role: 'given', text, x, y, size: 1 };
-}
-
-function heading(text: string, x: number, width: number): Cell {
-  return { type: 'printed', role: 'heading', text, x, y: 0, size: 1, width };
-}
-
-function square(step: string, x: number, y: number, width?: number): StepCell {
-  const room = width === undefined ? {} : { width };
-  return { type: 'step', role: 'digit', step, x, y, size: 1, ...room, crossedOff: false };
+  return printedCell('given', text, { x, y });
 }

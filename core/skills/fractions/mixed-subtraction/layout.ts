@@ -1,5 +1,12 @@
 import type { HouseStyle } from '../../../house-style';
-import { ANSWER, type Cell, type Layout, type Line } from '../../../working';
+import {
+  ANSWER,
+  printedCell,
+  squareCell,
+  type Cell,
+  type Layout,
+  type Line
+} from '../../../working';
 import { leastDenominator, LARGEST_WHOLE, type Given, type Operand } from './operands';
 import { simplifies } from './features';
 import { hasUnlikeDenominators, type School } from './working';
@@ -43,17 +50,7 @@ class FractionSheet {
   layout({ answerRules }: HouseStyle): Layout {
     const width = Math.max(this.x, 7);
     this.sign('=', width - 4, 6.5);
-    this.cells.push({
-      type: 'step',
-      role: 'digit',
-      step: ANSWER,
-      x: width - 3,
-      y: 6,
-      size: 1,
-      width: 3,
-      height: 2,
-      crossedOff: false
-    });
+    this.cells.push(squareCell(ANSWER, { x: width - 3, y: 6, width: 3, height: 2 }));
     const ruled = answerRules === 'two' ? [4, 6] : [4];
     return {
       width,
@@ -131,14 +128,8 @@ class FractionSheet {
   private over(step: string, x: number, bar: number, width: number): void {
     this.step(step, x, bar - 1, width);
     this.cells.push({
-      type: 'printed',
-      role: 'given',
-      text: this.denominator,
-      echoes: 'common.denominator',
-      x,
-      y: bar,
-      size: 1,
-      width
+      ...printedCell('given', this.denominator, { x, y: bar, width }),
+      echoes: 'common.denominator'
     });
     this.bar(x, bar, width);
   }
@@ -153,23 +144,14 @@ class FractionSheet {
   }
 
   private printed(text: string, x: number, y: number): void {
-    this.cells.push({ type: 'printed', role: 'given', text, x, y, size: 1, width: 1 });
+    this.cells.push(printedCell('given', text, { x, y, width: 1 }));
   }
 
   private sign(text: string, x: number, y: number): void {
-    this.cells.push({ type: 'printed', role: 'sign', text, x, y, size: 1 });
+    this.cells.push(printedCell('sign', text, { x, y }));
   }
 
   private step(step: string, x: number, y: number, width: number): void {
-    this.cells.push({
-      type: 'step',
-      role: 'digit',
-      step,
-      x,
-      y,
-      size: 1,
-      width,
-      crossedOff: false
-    });
+    this.cells.push(squareCell(step, { x, y, width }));
   }
 }

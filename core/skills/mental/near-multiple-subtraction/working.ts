@@ -1,11 +1,11 @@
 import {
   ANSWER,
+  printedCell,
   signedNumber,
-  type Cell,
+  squareCell,
   type Graph,
   type Layout,
-  type Rule,
-  type StepCell
+  type Rule
 } from '../../../working';
 import { map, whole } from '../../written/columns';
 import { nearMultiple, type Given } from './operands';
@@ -69,32 +69,14 @@ export function jumpsLayout({ start, change }: Given): Layout {
   const isBack = nearMultiple(Number(change)).offset > 0;
   const [landing, end] = isBack ? [4.5, 1.5] : [1.5, 4.5];
   const from = 12;
-  const cell = (step: string, x: number, y: number, width: number): StepCell => ({
-    type: 'step',
-    role: step === 'adjustment' ? 'carry' : 'digit',
-    step,
-    x: x - width / 2,
-    y,
-    size: 1,
-    width,
-    crossedOff: false
-  });
-  const given: Cell = {
-    type: 'printed',
-    role: 'given',
-    text: start,
-    x: from - 1.5,
-    y: LINE + 0.15,
-    size: 1,
-    width: 3
-  };
-  const sign: Cell = { type: 'printed', role: 'sign', text: '−', x: 6.2, y: 0, size: 1 };
+  const cell = (step: string, x: number, y: number, width: number) =>
+    squareCell(step, { x: x - width / 2, y, width }, step === 'adjustment' ? 'carry' : 'digit');
   return {
     width: 14,
     height: 5,
     cells: [
-      given,
-      sign,
+      printedCell('given', start, { x: from - 1.5, y: LINE + 0.15, width: 3 }),
+      printedCell('sign', '−', { x: 6.2, y: 0 }),
       cell('multiple', 8.7, 0, 3),
       cell('difference', landing, LINE + 0.15, 2.8),
       cell('adjustment', 3, 1, 2),

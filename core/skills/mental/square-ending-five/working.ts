@@ -1,11 +1,11 @@
 import {
   ANSWER,
+  printedCell,
+  squareCell,
   wholeNumber,
-  type Cell,
   type Graph,
   type Layout,
-  type Rule,
-  type StepCell
+  type Rule
 } from '../../../working';
 import { map, whole } from '../../written/columns';
 import { headOf, type Given } from './operands';
@@ -31,37 +31,18 @@ export function squareGraph(given: Given): Graph {
 
 /** `6 × 7 = 42`, and under it the square. */
 export function squareLayout({ number }: Given): Layout {
-  const printed = (text: string, x: number, y: number, width = 1): Cell => ({
-    type: 'printed',
-    role: width > 1 ? 'given' : 'sign',
-    text,
-    x,
-    y,
-    size: 1,
-    width
-  });
-  const cell = (step: string, x: number, y: number, width: number): StepCell => ({
-    type: 'step',
-    role: 'digit',
-    step,
-    x,
-    y,
-    size: 1,
-    width,
-    crossedOff: false
-  });
   return {
     width: 13,
     height: 3,
     cells: [
-      printed(number.slice(0, -1), 0, 0, 3),
-      printed('×', 3, 0),
-      cell('next', 4, 0, 3),
-      printed('=', 7, 0),
-      cell('product', 8, 0, 4.5),
-      printed(`${number}²`, 0, 2, 4),
-      printed('=', 7, 2),
-      cell(ANSWER, 8, 2, 4.5)
+      printedCell('given', number.slice(0, -1), { x: 0, y: 0, width: 3 }),
+      printedCell('sign', '×', { x: 3, y: 0 }),
+      squareCell('next', { x: 4, y: 0, width: 3 }),
+      printedCell('sign', '=', { x: 7, y: 0 }),
+      squareCell('product', { x: 8, y: 0, width: 4.5 }),
+      printedCell('given', `${number}²`, { x: 0, y: 2, width: 4 }),
+      printedCell('sign', '=', { x: 7, y: 2 }),
+      squareCell(ANSWER, { x: 8, y: 2, width: 4.5 })
     ],
     rules: []
   };

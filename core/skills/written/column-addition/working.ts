@@ -1,5 +1,6 @@
 import type { HouseStyle } from '../../../house-style';
 import {
+  squareCell,
   wholeNumber,
   type Get,
   type Graph,
@@ -7,7 +8,7 @@ import {
   type Rule,
   type Step
 } from '../../../working';
-import { answerAcross, columnFrame, map, printedDigits, squareAt, whole } from '../columns';
+import { answerAcross, columnFrame, map, printedDigits, whole } from '../columns';
 import { total } from './columns';
 
 /**
@@ -66,11 +67,9 @@ export function columnLayout(addends: readonly string[], style: HouseStyle): Lay
   };
   const { x, top, answerRow, layout } = columnFrame(n + 1, rows, style, '+');
   const places = Array.from({ length: n + 1 }, (_, place) => place);
-  const digits = places.map((place) =>
-    squareAt(`digit.${place}`, 'digit', { x: x(place), y: answerRow, size: 1 })
-  );
+  const digits = places.map((place) => squareCell(`digit.${place}`, { x: x(place), y: answerRow }));
   const carries = places.slice(1).map((place) => ({
-    ...squareAt(`carry.${place}`, 'carry', carryBox(x(place), { top, answerRow, style })),
+    ...squareCell(`carry.${place}`, carryBox(x(place), { top, answerRow, style }), 'carry'),
     crossedOff: style.crossOff
   }));
   const given = addends.flatMap((numeral, row) => printedDigits(numeral, x, top + row));

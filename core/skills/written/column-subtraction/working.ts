@@ -1,6 +1,7 @@
 import type { HouseStyle } from '../../../house-style';
 import { fromDigits, toDigits } from '../../../numbers';
 import {
+  squareCell,
   wholeNumber,
   type Get,
   type Graph,
@@ -8,7 +9,7 @@ import {
   type Rule,
   type Step
 } from '../../../working';
-import { answerAcross, columnFrame, map, printedDigits, squareAt, whole } from '../columns';
+import { answerAcross, columnFrame, map, printedDigits, whole } from '../columns';
 import type { Columns } from './operands';
 
 export type School = 'decomposition' | 'equal-additions';
@@ -121,20 +122,22 @@ export function subtractionLayout(
   const kind = isEqual ? 'raised' : 'rewritten';
   const bottomRow = frame.top + 1;
   const marks = places.map((place) =>
-    squareAt(`${kind}.${place}`, 'carry', {
-      x: frame.x(place) + 0.1,
-      y: frame.top - 0.85,
-      size: 0.8
-    })
+    squareCell(
+      `${kind}.${place}`,
+      { x: frame.x(place) + 0.1, y: frame.top - 0.85, size: 0.8 },
+      'carry'
+    )
   );
   const increased = isEqual
-    ? places.slice(1).map((place) =>
-        squareAt(`increased.${place}`, 'carry', {
-          x: frame.x(place) + 0.15,
-          y: bottomRow + 1.1,
-          size: 0.7
-        })
-      )
+    ? places
+        .slice(1)
+        .map((place) =>
+          squareCell(
+            `increased.${place}`,
+            { x: frame.x(place) + 0.15, y: bottomRow + 1.1, size: 0.7 },
+            'carry'
+          )
+        )
     : [];
   return frame.layout([
     ...printedDigits(minuend, frame.x, frame.top, kind),
@@ -142,7 +145,7 @@ export function subtractionLayout(
     ...marks,
     ...increased,
     ...places.map((place) =>
-      squareAt(`digit.${place}`, 'digit', { x: frame.x(place), y: frame.answerRow, size: 1 })
+      squareCell(`digit.${place}`, { x: frame.x(place), y: frame.answerRow })
     )
   ]);
 }

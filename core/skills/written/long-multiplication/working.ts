@@ -2,6 +2,7 @@ import type { HouseStyle } from '../../../house-style';
 import { fromDigits, toDigits } from '../../../numbers';
 import {
   ANSWER,
+  squareCell,
   wholeNumber,
   type Get,
   type Graph,
@@ -10,7 +11,7 @@ import {
   type Step
 } from '../../../working';
 import type { Scheme } from '../../../marking/scheme';
-import { answerAcross, columnFrame, map, printedDigits, squareAt, whole } from '../columns';
+import { answerAcross, columnFrame, map, printedDigits, whole } from '../columns';
 import type { Factors } from './operands';
 
 /** What a column of a row comes to, from the digits multiplied and the carry that comes in. */
@@ -161,11 +162,10 @@ export function multiplicationLayout(
   );
   const firstRow = top + 2;
   const corner = (id: string, place: number, y: number) => ({
-    ...squareAt(id, 'carry', { x: x(place) - 0.04, y: y + 0.02, size: 0.42 }),
+    ...squareCell(id, { x: x(place) - 0.04, y: y + 0.02, size: 0.42 }, 'carry'),
     crossedOff: style.crossOff
   });
-  const square = (id: string, place: number, y: number) =>
-    squareAt(id, 'digit', { x: x(place), y, size: 1 });
+  const square = (id: string, place: number, y: number) => squareCell(id, { x: x(place), y });
   const rows = [...multiplier].flatMap((_, row) => {
     const y = firstRow + row;
     const placeholders = Array.from({ length: row }, (_, place) =>
