@@ -15,7 +15,9 @@ export interface Conflict {
  */
 export function explainEmpty(skill: Skill, controls: Controls): Conflict {
   const names = skill.features.map(({ id }) => id).filter((id) => id in controls);
-  const isEmpty = (kept: readonly string[]) => !exists(skill, pick(controls, kept));
+  const isEmpty = emptiness(skill, controls);
+  // What most of the controls allow, fewer of them allow: that spares most of the search.
+  if (names.length > 3) names.forEach((name) => isEmpty(names.filter((other) => other !== name)));
   const conflict =
     firstOf([1, 2, 3], (size) =>
       firstOf(subsets(names, size), (set) => (isEmpty(set) ? set : undefined))
@@ -29,6 +31,17 @@ export function explainEmpty(skill: Skill, controls: Controls): Conflict {
     return value === undefined ? [] : [[name, value] as const];
   });
   return { conflict, nearest: Object.fromEntries(nearest) };
+}
+
+/** Tells whether some of the controls leave nothing; part of a set that left something is not asked again. */
+function emptiness(skill: Skill, controls: Controls): (kept: readonly string[]) => boolean {
+  const known: (readonly string[])[] = [];
+  return (kept) => {
+    if (known.some((set) => kept.every((name) => set.includes(name)))) return false;
+    const isEmpty = !exists(skill, pick(controls, kept));
+    if (!isEmpty) known.push(kept);
+    return isEmpty;
+  };
 }
 
 /** The value of one control, nearest to what was asked, under which items exist with all others held. */

@@ -15,6 +15,7 @@ import {
 import { countedRange, rangeOf, type Constraints } from '../../controls';
 import { decimalParts, PLACES, type Tally } from './decimal-parts';
 import { features } from './features';
+import { lengthsAllow } from './lengths';
 import { LARGEST_WHOLE, MOST_NUMBERS, MOST_PLACES, type Given } from './numbers';
 
 /** A whole part with the decimal parts that go with it, in ten-thousandths. */
@@ -62,6 +63,7 @@ export function count(
   constraints: Constraints,
   { arranged = true, largestWhole = LARGEST_WHOLE } = {}
 ): bigint {
+  if (!lengthsAllow(constraints)) return 0n;
   const { sets, wanted } = new NumberSets(constraints, largestWhole);
   return wanted.reduce(
     (sum, { grade, count: size }) =>
