@@ -44,7 +44,8 @@ export function expand({ constant, factors }: Product): Polynomial {
 type Node = jsep.Expression;
 
 function parseTree(written: string): Node | undefined {
-  if (written.length > LONGEST) return undefined;
+  // The parser takes a semicolon for the end of a statement.
+  if (written.length > LONGEST || written.includes(';')) return undefined;
   try {
     return jsep(withSigns(written));
   } catch {

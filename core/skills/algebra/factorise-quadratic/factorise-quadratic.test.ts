@@ -159,6 +159,8 @@ test('forms of a factorisation are accepted, found incomplete, refused or not re
       ['+', '(X-3)(X-4)'],
       ['+', '(3 - x)(4 - x)'],
       ['+', '-(3 - x)(x - 4)'],
+      ['?', '(x - 3)(x - 4);'],
+      ['?', '(x - 3)(x - 4) = 0'],
       ['+', '[x - 3][x - 4]'],
       ['+', '1(x - 3)(x - 4)'],
       ['+', '(-3 + x)(-4 + x)'],
@@ -222,7 +224,7 @@ test('forms of a factorisation are accepted, found incomplete, refused or not re
   };
   for (const [line, table] of Object.entries(forms)) {
     for (const [sign, written] of table) {
-      const { answer } = markItem(skill, {
+      const { answer, flags } = markItem(skill, {
         given: item(line),
         school: 'product-and-sum',
         working: { answer: written }
@@ -236,6 +238,7 @@ test('forms of a factorisation are accepted, found incomplete, refused or not re
               ? '~'
               : '+';
       assert.equal(found, sign, `${written} for ${line}`);
+      assert.deepEqual(sign === '+' ? flags : [], [], written);
     }
   }
 });

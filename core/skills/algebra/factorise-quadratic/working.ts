@@ -100,6 +100,10 @@ function divided(whole: Coefficients, content: Value | undefined): Coefficients 
   return whole.map((coefficient) => coefficient / content) as unknown as Coefficients;
 }
 
+function signedAs(model: bigint, value: bigint): bigint {
+  return model < 0n === value < 0n ? value : -value;
+}
+
 function contentStep(takenOut: bigint): Step {
   return {
     id: 'content',
@@ -108,7 +112,8 @@ function contentStep(takenOut: bigint): Step {
     rule: () => takenOut,
     reading: signedNumber,
     leftOut: 1n,
-    seenIn: (answer) => (isProduct(answer) ? answer.constant : undefined),
+    // Which sign was taken out cannot be told: in -(4 - x)(4x - 1) a factor was turned as well.
+    seenIn: (answer) => (isProduct(answer) ? signedAs(takenOut, answer.constant) : undefined),
     ...(takenOut === 1n && { silentAt: 1n })
   };
 }
