@@ -1,6 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import Database from 'better-sqlite3';
 import { execFileSync } from 'node:child_process';
+import { readPdf } from './pdf-text';
 import { TestServer } from './server';
 
 const server = new TestServer(4311);
@@ -13,6 +15,7 @@ const screens = [
   '/workshop/order-decimals',
   '/workshop/mixed-subtraction',
   '/workshop/near-multiple-subtraction',
+  '/workshop/square-ending-five',
   '/workshop/factorise-quadratic',
   '/papers',
   '/papers/1',
@@ -149,4 +152,37 @@ test('lists, fractions and algebra are marked from the keyboard', async ({ page 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: /^Grid, top left/ })).toBeVisible();
   await expect(page.locator('.verdicts')).toContainText('Signs of the pair flipped');
+});
+
+test('a paper of all kinds of working prints, and its key has every answer', async ({
+  request
+}) => {
+  const database = new Database(server.database, { readonly: true });
+  const rows = database
+    .prepare(
+      'select derived from paper_items join sections on sections.id = sectionId where paperId = 4'
+    )
+    .pluck()
+    .all() as string[];
+  database.close();
+  const items = rows.map((row) => JSON.parse(row).item as { prompt: string; answer: string });
+  // Fractions are set in two lines, so that only their figures come in order.
+  const plain = (text: string) => text.replaceAll('−', '-').replace(/[\s/]/g, '');
+  const texts: Record<string, string> = {};
+  for (const kind of ['paper', 'key', 'solutions']) {
+    const response = await request.get(`${server.url}/papers/4/print?kind=${kind}`);
+    expect(response.status()).toBe(200);
+    const pdf = await readPdf(await response.body());
+    expect(pdf.isTagged).toBe(true);
+    texts[kind] = plain(pdf.text);
+  }
+  expect(items.length).toBeGreaterThan(14);
+  for (const { prompt, answer } of items) {
+    expect(texts['paper']).toContain(plain(prompt));
+    expect(texts['solutions']).toContain(plain(prompt));
+    expect(texts['solutions']).toContain(plain(answer));
+  }
+  const answered = items.filter(({ answer }) => texts['key']!.includes(plain(answer)));
+  // The worked example is no question, so it is not in the key.
+  expect(answered.length).toBeGreaterThanOrEqual(items.length - 1);
 });

@@ -64,30 +64,3 @@ test('a pupil who only slips is not taken for a holder', () => {
     }
   }
 });
-
-test('seen once is not as sure as seen six times of six', () => {
-  const seen: Observation = { couldShow: ['p'], didShow: ['p'], right: false };
-  const [once] = patternEvidence([seen]);
-  const [often] = patternEvidence(Array<Observation>(6).fill(seen));
-  assert.ok(once!.probability < 0.95 && often!.probability > 0.999);
-  assert.deepEqual([often!.could, often!.did], [6, 6]);
-});
-
-test('a pattern that only shows where a likelier one does is not found beside it; twins share', () => {
-  const both: Observation = { couldShow: ['p', 'q'], didShow: ['p', 'q'], right: false };
-  const onlyP: Observation = { couldShow: ['p', 'q'], didShow: ['p'], right: false };
-  const told = patternEvidence([...Array<Observation>(5).fill(both), onlyP]);
-  assert.ok(told[0]!.probability > 0.95 && told[1]!.probability < 0.2, JSON.stringify(told));
-  const twins = patternEvidence(Array<Observation>(5).fill(both));
-  assert.equal(twins[0]!.probability, twins[1]!.probability);
-  assert.ok(twins[0]!.probability >= 0.5 && twins[0]!.probability < 0.6, JSON.stringify(twins));
-  const [long] = patternEvidence(Array<Observation>(2000).fill(onlyP));
-  assert.ok(long!.probability > 0.999);
-});
-
-test('patterns of skills that share no item are judged apart', () => {
-  const p: Observation = { couldShow: ['p', 'q'], didShow: ['p'], right: false };
-  const r: Observation = { couldShow: ['r'], didShow: [], right: true };
-  const alone = patternEvidence([p, p]);
-  assert.deepEqual(patternEvidence([p, r, p]).slice(0, 2), alone);
-});

@@ -181,6 +181,31 @@ test('the key’s own working earns everything without a flag, with or without i
   }, 3);
 });
 
+test('one careless slip, carried on faithfully, is the only slip, whichever step it is', () => {
+  forItems((skill, given, school) => {
+    const graph = skill.graph(given, school);
+    const values = evaluate(graph);
+    for (const step of graph.steps) {
+      if (step.assembled || !isShown(step, values.get(step.id))) continue;
+      for (const near of step.reading.near(values.get(step.id)!)) {
+        const own = evaluate(graph, new Map([[step.id, near]]));
+        const working = Object.fromEntries(
+          graph.steps.flatMap((one) => {
+            const value = own.get(one.id);
+            return isShown(one, value) ? [[one.id, one.reading.print(value!)]] : [];
+          })
+        );
+        const marked = markItem(skill, { given, school, working });
+        const slips = marked.steps.filter(({ verdict }) => verdict === 'slip');
+        assert.ok(
+          slips.length <= 1,
+          `${skill.print(given)} in ${school}: ${JSON.stringify(working)} ${slips.map(({ id }) => id).join()}`
+        );
+      }
+    }
+  }, 2);
+});
+
 test('every pattern that shows is found again from its working and from its bare answer', () => {
   forItems((skill, given, school) => {
     const graph = skill.graph(given, school);

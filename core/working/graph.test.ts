@@ -1,0 +1,123 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import fc from 'fast-check';
+import {
+  ANSWER,
+  evaluate,
+  exchanged,
+  gapSteps,
+  isModelled,
+  isShown,
+  liveSteps,
+  modelledTexts,
+  replaceRules,
+  signedNumber,
+  stepOf,
+  valuesOf,
+  wholeNumber,
+  type Get,
+  type Graph,
+  type Step
+} from '.';
+
+const number = (get: Get, id: string) => get(id) as bigint | undefined;
+
+function step(
+  id: string,
+  uses: readonly string[],
+  rule: Step['rule'],
+  more: Partial<Step> = {}
+): Step {
+  return { id, kind: id, uses, rule, reading: wholeNumber, ...more };
+}
+
+/** a --> b = a + 1 --> c = a × b --> answer = c + b; the mark m is 0 and rightly unwritten. */
+const graph: Graph = {
+  steps: [
+    step('a', [], () => 3n),
+    step('m', [], () => 0n, { silentAt: 0n }),
+    step('b', ['a'], (get) => number(get, 'a')! + 1n),
+    step('c', ['a', 'b'], (get) => number(get, 'a')! * number(get, 'b')!),
+    step(ANSWER, ['b', 'c', 'm'], (get) => number(get, 'c')! + number(get, 'b')!)
+  ],
+  symmetries: [{ a: 'b', b: 'a' }]
+};
+
+test('values follow from the rules, from what is fixed, and only where they are asked for', () => {
+  assert.deepEqual([...evaluate(graph).values()], [3n, 0n, 4n, 12n, 16n]);
+  fc.assert(
+    fc.property(fc.bigInt(0n, 99n), (a) => {
+      const values = evaluate(graph, new Map([['a', a]]));
+      assert.equal(values.get(ANSWER), a * (a + 1n) + a + 1n);
+    })
+  );
+  let asked = 0;
+  const counting = replaceRules(graph, { b: { uses: [], rule: () => BigInt(++asked) } });
+  assert.equal(valuesOf(counting)('a'), 3n);
+  assert.equal(asked, 0);
+  const value = valuesOf(counting);
+  assert.equal(value(ANSWER), 4n);
+  assert.equal(value('b'), 1n);
+});
+
+test('a missing step and a step that uses itself are a programmer’s mistakes', () => {
+  assert.throws(() => valuesOf(graph)('z'), /no step 'z'/);
+  assert.throws(() => stepOf(graph, 'z'), /no step 'z'/);
+  assert.throws(() => replaceRules(graph, { z: { uses: [], rule: () => 1n } }), /no step 'z'/);
+  const round = replaceRules(graph, { a: { uses: ['b'], rule: (get) => get('b') } });
+  assert.throws(() => evaluate(round), /uses itself/);
+});
+
+test('what is silent is not shown, but stands in an example if it shows the way', () => {
+  const values = evaluate(graph);
+  const [shown, modelled] = [isShown, isModelled].map((test) =>
+    graph.steps.filter((one) => test(one, values.get(one.id))).map(({ id }) => id)
+  );
+  assert.deepEqual(shown, ['a', 'b', 'c', ANSWER]);
+  assert.deepEqual(modelled, shown);
+  const steps = graph.steps.map((one) => (one.id === 'm' ? { ...one, modelled: true } : one));
+  assert.deepEqual(modelledTexts({ steps }, values), {
+    a: '3',
+    m: '0',
+    b: '4',
+    c: '12',
+    answer: '16'
+  });
+  assert.deepEqual(gapSteps(graph, values), new Set(['b', ANSWER]));
+});
+
+test('a step is held from when it is found until it is last used, unless it is seen', () => {
+  const values = evaluate(graph);
+  assert.deepEqual(liveSteps(graph, values), [['a'], ['a'], ['a', 'b'], ['b', 'c'], []]);
+  const seen = graph.steps.map((one) => (one.id === ANSWER ? { ...one, holds: ['c'] } : one));
+  assert.deepEqual(liveSteps({ steps: seen }, values)[3], ['c']);
+});
+
+test('an exchange undone by itself leaves every step where it was', () => {
+  for (const symmetry of graph.symmetries!) {
+    for (const { id } of graph.steps)
+      assert.equal(exchanged(symmetry, exchanged(symmetry, id)), id);
+  }
+});
+
+test('whole numbers are read with any grouping, signed ones with any minus; nothing else is', () => {
+  fc.assert(
+    fc.property(
+      fc.bigInt(0n, 10n ** 15n),
+      fc.constantFrom(' ', ',', '\u202f', ''),
+      (value, mark) => {
+        const grouped = value.toString().replace(/\B(?=(\d{3})+$)/g, mark);
+        assert.equal(wholeNumber.parse(` ${grouped} `), value);
+        for (const sign of ['-', '−', '–', '+', '']) {
+          const signed = ['', '+'].includes(sign) ? value : -value;
+          assert.equal(signedNumber.parse(sign + grouped), signed);
+        }
+        assert.equal(signedNumber.parse(signedNumber.print(-value)), -value);
+      }
+    )
+  );
+  for (const text of ['', '1.5', '1 2', '--1', 'ten', '1e3', '٣']) {
+    assert.equal(wholeNumber.parse(text), undefined, text);
+    assert.equal(signedNumber.parse(text), undefined, text);
+  }
+});

@@ -1,0 +1,170 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { defaultHouseStyle } from '@zealous-quill/core/house-style';
+import { fromPlans, paperSchema, startLadder, type Paper } from '@zealous-quill/core/papers';
+import {
+  evaluatePattern,
+  patternKey,
+  showingPatterns,
+  skillOf,
+  skills
+} from '@zealous-quill/core/skills';
+import { ANSWER, modelledTexts } from '@zealous-quill/core/working';
+import {
+  addPupil,
+  createClass,
+  importPupils,
+  knownPupils,
+  listClasses,
+  readClass,
+  removePupil
+} from './classes';
+import { openDatabase } from './connection';
+import { readHouseStyle, saveHouseStyle } from './house-style';
+import { recentLog } from './logbook';
+import { createPaper, listPapers, newEdition, readPaper } from './papers';
+import { readResponses, saveResponse } from './responses';
+import { readResults } from './results';
+import { pageTypeOf } from './script-pages';
+import { listScripts, satItems, sitPaper } from './sittings';
+
+/** A paper with three items of every skill, the first skill's spread over a feature. */
+function mixedPaper(): Paper {
+  const paper = fromPlans(
+    'All ways of working',
+    17,
+    skills.map(({ id, ladder }) => ({ ...ladder[2]!, skill: id, count: 2 }))
+  );
+  const [first, ...others] = paper.rungs;
+  const spread = {
+    feature: 'carries',
+    parts: [
+      { control: 0, count: 1 },
+      { control: { min: 1 }, count: 1 }
+    ]
+  };
+  return { ...paper, rungs: [{ ...first!, spread }, ...others] };
+}
+
+test('a class list is taken in once, whatever its capitals; pupils are added and removed', () => {
+  const db = openDatabase(':memory:');
+  const lines = ['Oona Fell', 'Bram Wick', 'Oona Fell'].map((name, line) => ({
+    line,
+    className: '7 Amber',
+    name
+  }));
+  assert.deepEqual(importPupils(db, lines), { classes: [1], added: 2 });
+  assert.equal(importPupils(db, lines).added, 0);
+  const shouted = [{ line: 4, className: '7 amber', name: 'OONA FELL' }];
+  assert.deepEqual(
+    knownPupils(db, [...shouted, { ...lines[0]!, name: 'Fern Gill' }]),
+    new Set([4])
+  );
+  const id = listClasses(db)[0]!.id;
+  assert.equal(createClass(db, '7 Amber'), undefined);
+  assert.equal(addPupil(db, id, 'Oona Fell'), undefined);
+  const fern = addPupil(db, id, 'Fern Gill')!;
+  assert.equal(removePupil(db, createClass(db, '7 Copper')!, fern), false);
+  assert.equal(removePupil(db, id, fern), true);
+  assert.deepEqual(
+    readClass(db, id)!.pupils.map(({ name }) => name),
+    ['Bram Wick', 'Oona Fell']
+  );
+  // The logbook names records by number, never children.
+  assert.ok(recentLog(db, 50).every((line) => !/Fell|Wick|Gill/i.test(JSON.stringify(line))));
+});
+
+test('the house style is the usual one until it is set, and then what was set', () => {
+  const db = openDatabase(':memory:');
+  assert.deepEqual(readHouseStyle(db), defaultHouseStyle);
+  const style = { ...defaultHouseStyle, decimalMark: 'comma', quadratics: 'area-grid' } as const;
+  saveHouseStyle(db, defaultHouseStyle);
+  saveHouseStyle(db, style);
+  assert.deepEqual(readHouseStyle(db), style);
+});
+
+test('a paper of all skills with a spread is kept as it is, and so is its next edition', () => {
+  const db = openDatabase(':memory:');
+  const paper = mixedPaper();
+  const id = createPaper(db, paper);
+  const stored = readPaper(db, id)!;
+  assert.deepEqual(stored.rungs, paper.rungs);
+  const { title, seed, ramp, rungs } = readPaper(db, newEdition(db, id)!)!;
+  assert.deepEqual(paperSchema.parse({ title, seed, ramp, rungs }), paper);
+  assert.deepEqual(
+    listPapers(db).map((one) => one.title),
+    [paper.title, paper.title]
+  );
+});
+
+test('papers are refused whose parts do not belong together', () => {
+  const paper = startLadder('column-addition', 'Practice', 5);
+  const [rung] = paper.rungs;
+  const withRung = (change: object) => ({ ...paper, rungs: [{ ...rung, ...change }] });
+  const spread = (feature: string, count: number) => ({
+    spread: { feature, parts: [{ control: 1, count }] }
+  });
+  assert.ok(paperSchema.safeParse(withRung(spread('carries', rung!.count))).success);
+  for (const wrong of [
+    withRung({ skill: 'no-such-skill' }),
+    withRung({ school: 'no-such-school' }),
+    withRung(spread('no-such-feature', rung!.count)),
+    withRung(spread('carries', rung!.count + 1)),
+    withRung({ items: [{ ...rung!.items[0]!, given: { addends: ['12'] } }] }),
+    { ...paper, title: '   ' },
+    { ...paper, seed: -1 }
+  ]) {
+    assert.equal(paperSchema.safeParse(wrong).success, false, JSON.stringify(wrong).slice(0, 80));
+  }
+});
+
+test('a pupil who does as the key has all marks; one who holds a pattern of each skill is found to', () => {
+  const db = openDatabase(':memory:');
+  const names = ['Oona Fell', 'Bram Wick'];
+  importPupils(
+    db,
+    names.map((name, line) => ({ line, className: '9 Slate', name }))
+  );
+  const paperId = createPaper(db, mixedPaper());
+  const sitting = sitPaper(db, paperId, listClasses(db)[0]!.id, '2026-11-25');
+  assert.ok(sitting.ok);
+  const [bram, oona] = listScripts(db, sitting.id);
+  const items = satItems(db, paperId);
+  const followed = new Set<string>();
+  for (const { id, item } of items) {
+    const skill = skillOf(item.skill);
+    const graph = skill.graph(item.given, item.school);
+    const key = Object.fromEntries(item.steps.map((step) => [step.id, step.value]));
+    const state = { version: 0, isMarked: true, given: {} };
+    assert.ok(saveResponse(db, oona!.id, id, { ...state, working: key }).ok);
+    const [shown] = showingPatterns(skill, item.given, item.school);
+    const wrong = shown && evaluatePattern(shown.pattern, item.given, graph)!;
+    const answer = wrong ? modelledTexts(graph, wrong)[ANSWER]! : item.answer;
+    if (shown) followed.add(patternKey(item.skill, shown.pattern.id));
+    assert.ok(saveResponse(db, bram!.id, id, { ...state, working: { answer } }).ok);
+  }
+  const results = readResults(db, sitting.id, paperId);
+  const [second, first] = results.pupils;
+  assert.equal(first!.total, results.available);
+  assert.ok(first!.evidence.every(({ probability, did }) => probability < 0.1 && did === 0));
+  assert.ok(second!.total < results.available / 2);
+  // Two items of a skill on which one pattern always shows leave ties, but none is passed over.
+  for (const pattern of followed) {
+    const evidence = second!.evidence.find((one) => one.pattern === pattern)!;
+    assert.ok(evidence.did > 0 && evidence.probability > 0.05, JSON.stringify(evidence));
+  }
+  const { facility } = results.items[0]!;
+  assert.ok(facility! >= 0.5 && facility! <= 1);
+  const states = readResponses(db, { scripts: [oona!.id], items: items.map(({ id }) => id) });
+  assert.equal(Object.keys(states).length, items.length);
+});
+
+test('pictures of scripts are known by their first bytes, whatever their name says', () => {
+  const bytes = (...values: number[]) => new Uint8Array(values);
+  assert.equal(pageTypeOf(bytes(0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a)), 'image/png');
+  assert.equal(pageTypeOf(bytes(0xff, 0xd8, 0xff, 0xe0)), 'image/jpeg');
+  assert.equal(pageTypeOf(new TextEncoder().encode('%PDF-1.7')), 'application/pdf');
+  for (const text of ['', '<svg>', 'GIF89a', '<html>']) {
+    assert.equal(pageTypeOf(new TextEncoder().encode(text)), undefined);
+  }
+});
