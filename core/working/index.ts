@@ -44,3 +44,4 @@ export {
   type PrintedCell,
   type StepCell
 } from './layout';
+export { map, whole } from './rules';

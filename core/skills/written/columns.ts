@@ -3,22 +3,12 @@ import { fromDigits, parseDigits, printNumber } from '../../numbers';
 import {
   ANSWER,
   printedCell,
+  whole,
   wholeNumber,
   type Cell,
-  type Get,
   type Layout,
   type Step
 } from '../../working';
-
-/** The value of a step as a whole number. */
-export function whole(value: ReturnType<Get>): bigint | undefined {
-  return typeof value === 'bigint' ? value : undefined;
-}
-
-/** Converts a value if there is one. */
-export function map<A, B>(value: A | undefined, convert: (value: A) => B): B | undefined {
-  return value === undefined ? undefined : convert(value);
-}
 
 /** The answer that reads the digits to the place `highest` across, as they stand: a square with 14 reads 14. */
 export function answerAcross(highest: number, base: number, kind = 'digit'): Step {

@@ -1,5 +1,5 @@
 import type { ErrorPattern } from '../../skill';
-import { map, whole } from '../../written/columns';
+import { map, whole } from '../../../working';
 import type { Given } from './operands';
 
 const OFF = { suited: true };

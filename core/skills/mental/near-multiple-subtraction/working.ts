@@ -1,13 +1,14 @@
 import {
   ANSWER,
+  map,
   printedCell,
   signedNumber,
   squareCell,
+  whole,
   type Graph,
   type Layout,
   type Rule
 } from '../../../working';
-import { map, whole } from '../../written/columns';
 import { nearMultiple, type Given } from './operands';
 
 /**

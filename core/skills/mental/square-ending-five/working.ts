@@ -1,13 +1,14 @@
 import {
   ANSWER,
+  map,
   printedCell,
   squareCell,
+  whole,
   wholeNumber,
   type Graph,
   type Layout,
   type Rule
 } from '../../../working';
-import { map, whole } from '../../written/columns';
 import { headOf, type Given } from './operands';
 
 /**

@@ -1,6 +1,5 @@
-import type { Graph, Replacement } from '../../../working';
+import { map, whole, type Graph, type Replacement } from '../../../working';
 import type { ErrorPattern } from '../../skill';
-import { map, whole } from '../columns';
 import { addendDigits, columnsOf, leftAlignedColumns, total, type Given } from './columns';
 import { columnGraph, columnTotal } from './working';
 

@@ -1,6 +1,8 @@
 import type { HouseStyle } from '../../../house-style';
 import {
+  map,
   squareCell,
+  whole,
   wholeNumber,
   type Get,
   type Graph,
@@ -8,7 +10,7 @@ import {
   type Rule,
   type Step
 } from '../../../working';
-import { answerAcross, columnFrame, map, printedDigits, whole } from '../columns';
+import { answerAcross, columnFrame, printedDigits } from '../columns';
 import { total } from './columns';
 
 /**

@@ -1,7 +1,6 @@
 import { digitAt, fromDigits, toDigits } from '../../../numbers';
-import type { Graph, Replacement, Rule } from '../../../working';
+import { map, whole, type Graph, type Replacement, type Rule } from '../../../working';
 import type { ErrorPattern } from '../../skill';
-import { map, whole } from '../columns';
 import { columnsOf, type Columns, type Given } from './operands';
 import { partsOf, subtractionGraph, tookTen, type School } from './working';
 

@@ -1,7 +1,9 @@
 import type { HouseStyle } from '../../../house-style';
 import { fromDigits, toDigits } from '../../../numbers';
 import {
+  map,
   squareCell,
+  whole,
   wholeNumber,
   type Get,
   type Graph,
@@ -9,7 +11,7 @@ import {
   type Rule,
   type Step
 } from '../../../working';
-import { answerAcross, columnFrame, map, printedDigits, whole } from '../columns';
+import { answerAcross, columnFrame, printedDigits } from '../columns';
 import type { Columns } from './operands';
 
 export type School = 'decomposition' | 'equal-additions';

@@ -1,7 +1,6 @@
 import { digitAt, fromDigits, toDigits } from '../../../numbers';
-import type { Replacement, Step } from '../../../working';
+import { whole, type Replacement, type Step } from '../../../working';
 import type { ErrorPattern } from '../../skill';
-import { whole } from '../columns';
 import { factorsOf, type Factors, type Given } from './operands';
 import { rowSteps, type RowTotal } from './working';
 

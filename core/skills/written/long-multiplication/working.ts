@@ -2,7 +2,9 @@ import type { HouseStyle } from '../../../house-style';
 import { fromDigits, toDigits } from '../../../numbers';
 import {
   ANSWER,
+  map,
   squareCell,
+  whole,
   wholeNumber,
   type Get,
   type Graph,
@@ -11,7 +13,7 @@ import {
   type Step
 } from '../../../working';
 import type { Scheme } from '../../../marking/scheme';
-import { answerAcross, columnFrame, map, printedDigits, whole } from '../columns';
+import { answerAcross, columnFrame, printedDigits } from '../columns';
 import type { Factors } from './operands';
 
 /** What a column of a row comes to, from the digits multiplied and the carry that comes in. */

@@ -3,17 +3,12 @@
   import { tick, untrack } from 'svelte';
   import { ANSWER, stepOf } from '@zealous-quill/core/working';
   import { plural } from '$lib/ui/format';
-  import {
-    keyOf,
-    MarkingDesk,
-    type DeskState,
-    type Place,
-    type SaveReply
-  } from '$lib/ui/marking/desk.svelte';
+  import { keyOf, MarkingDesk, type Place } from '$lib/ui/marking/desk.svelte';
   import Clash from '$lib/ui/marking/Clash.svelte';
   import DeskHead from '$lib/ui/marking/DeskHead.svelte';
   import MarkLines from '$lib/ui/marking/MarkLines.svelte';
   import PileStrip from '$lib/ui/marking/PileStrip.svelte';
+  import { saveResponse } from '$lib/ui/marking/save-response';
   import ScriptPicture from '$lib/ui/marking/ScriptPicture.svelte';
   import SquaresInput from '$lib/ui/marking/SquaresInput.svelte';
   import { firstSquare } from '$lib/ui/marking/squares';
@@ -38,6 +33,7 @@
     const asked = pile.findIndex(
       ({ script, item }) => script.id === data.scriptId && item.id === data.itemId
     );
+    const save = saveResponse.bind(null, data.sitting.id);
     return new MarkingDesk(pile, data.states, save, waiting < 0 ? Math.max(0, asked) : waiting);
   }
 
@@ -78,27 +74,6 @@
   function focusAnswer() {
     answerInput?.focus();
     answerInput?.select();
-  }
-
-  async function save(place: Place, state: DeskState): Promise<SaveReply> {
-    try {
-      const response = await fetch(`/marking/${data.sitting.id}/save`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ scriptId: place.script.id, itemId: place.item.id, ...state })
-      });
-      const body = await response.json();
-      if (response.ok) return { ok: true, version: body.version };
-      if (response.status === 409)
-        return { ok: false, code: 'changed', current: body.error.details.current };
-      return { ok: false, code: 'problem', message: body.error.message };
-    } catch {
-      return {
-        ok: false,
-        code: 'problem',
-        message: 'The server does not answer; it is tried again by itself.'
-      };
-    }
   }
 
   beforeNavigate(({ willUnload, cancel }) => {
