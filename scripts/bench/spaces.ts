@@ -39,7 +39,7 @@ export const spaces: Readonly<Record<string, readonly BenchSpace[]>> = {
   ],
   'order-decimals': [
     { name: 'common: 5 numbers', controls: { count: 5 } },
-    { name: 'rare: 10 longer traps', controls: { count: 5, longerTraps: 10 } },
+    { name: 'rare: 9 longer traps', controls: { count: 5, longerTraps: 9 } },
     {
       name: 'rare: 3 shared digits, 4 zero traps, 1 integer',
       controls: { count: 5, sharedPrefix: 3, zeroTraps: 4, integers: 1 }

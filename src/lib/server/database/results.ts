@@ -16,15 +16,19 @@ export interface ResultItem {
   readonly facility: number | null;
 }
 
+/** What a page of results shows of an item. */
+export type ItemOutcome = Pick<Outcome, 'awarded' | 'available' | 'didShow'>;
+
 export interface ResultPupil {
   readonly scriptId: number;
   readonly name: string;
   /** Outcomes in the order of the items; null where not marked yet. */
-  readonly outcomes: readonly (Outcome | null)[];
+  readonly outcomes: readonly (ItemOutcome | null)[];
   readonly total: number;
   /** How much of the total was changed by hand. */
   readonly changed: number;
   readonly isComplete: boolean;
+  /** Of the patterns that showed at least once. */
   readonly evidence: readonly PatternEvidence[];
 }
 
@@ -54,23 +58,33 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
   const items = satItems(db, paperId);
   const outcomes = outcomesOf(db, sittingId);
   const changed = changedOf(db, sittingId);
+  const evidence: PatternEvidence[] = [];
   const pupils = listScripts(db, sittingId).map((script): ResultPupil => {
     const own = items.map(({ id }) => outcomes.get(`${script.id}/${id}`) ?? null);
     const marked = own.filter((outcome) => outcome !== null);
+    const held = patternEvidence(
+      marked.map(({ couldShow, didShow, verdict }) => ({
+        couldShow,
+        didShow,
+        right: verdict === 'correct'
+      }))
+    );
+    evidence.push(...held);
     return {
       scriptId: script.id,
       name: script.name,
-      outcomes: own,
+      outcomes: own.map(
+        (outcome) =>
+          outcome && {
+            awarded: outcome.awarded,
+            available: outcome.available,
+            didShow: outcome.didShow
+          }
+      ),
       total: marked.reduce((sum, { awarded }) => sum + awarded, 0),
       changed: changed.get(script.id) ?? 0,
       isComplete: marked.length === items.length,
-      evidence: patternEvidence(
-        marked.map(({ couldShow, didShow, verdict }) => ({
-          couldShow,
-          didShow,
-          right: verdict === 'correct'
-        }))
-      )
+      evidence: held.filter(({ did }) => did > 0)
     };
   });
   const skills = [...new Set(items.map(({ item }) => item.skill))].map(skillOf);
@@ -91,14 +105,14 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
         skill: skill.id,
         skillTitle: skills.length > 1 ? skill.words.title : null,
         title: skill.words.errorPatterns[id]!.title,
-        ...summary(patternKey(skill.id, id), pupils)
+        ...summary(patternKey(skill.id, id), evidence)
       }))
     )
   };
 }
 
-function summary(pattern: string, pupils: readonly ResultPupil[]) {
-  const seen = pupils.flatMap(({ evidence }) => evidence.filter((one) => one.pattern === pattern));
+function summary(pattern: string, evidence: readonly PatternEvidence[]) {
+  const seen = evidence.filter((one) => one.pattern === pattern);
   return {
     pattern,
     could: seen.reduce((sum, { could }) => sum + could, 0),
@@ -107,7 +121,7 @@ function summary(pattern: string, pupils: readonly ResultPupil[]) {
   };
 }
 
-function facility(outcomes: readonly (Outcome | null)[]): number | null {
+function facility(outcomes: readonly (ItemOutcome | null)[]): number | null {
   const marked = outcomes.filter((outcome) => outcome !== null);
   const available = marked.reduce((sum, outcome) => sum + outcome.available, 0);
   return available === 0 ? null : marked.reduce((sum, { awarded }) => sum + awarded, 0) / available;

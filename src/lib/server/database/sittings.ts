@@ -1,5 +1,5 @@
 import { isMarked, outline, schemeOf } from '@zealous-quill/core/papers';
-import { and, asc, count, desc, eq, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, inArray, notInArray, sql } from 'drizzle-orm';
 import { version } from '../version';
 import type { Db } from './connection';
 import { log } from './logbook';
@@ -90,12 +90,11 @@ export function listSittings(db: Db, limit = 60): SittingSummary[] {
     .orderBy(desc(sittings.satOn), desc(sittings.id))
     .limit(limit)
     .all();
-  return newest.map((sitting) => ({ ...sitting, ...progressOf(db, sitting.id, sitting.paperId) }));
+  return withProgress(db, newest);
 }
 
 export function readSitting(db: Db, id: number): SittingSummary | undefined {
-  const row = namedSittings(db).where(eq(sittings.id, id)).get();
-  return row && { ...row, ...progressOf(db, id, row.paperId) };
+  return withProgress(db, namedSittings(db).where(eq(sittings.id, id)).all())[0];
 }
 
 /** Sittings with the names of their paper and class, to be narrowed by the caller. */
@@ -113,21 +112,47 @@ function namedSittings(db: Db) {
     .innerJoin(classes, eq(classes.id, sittings.classId));
 }
 
-function progressOf(db: Db, sittingId: number, paperId: number) {
+/** How far the marking of some sittings is, in two queries however many they are. */
+function withProgress(
+  db: Db,
+  rows: readonly Omit<SittingSummary, 'scripts' | 'marked' | 'toMark'>[]
+): SittingSummary[] {
   const done = db
-    .select({ n: count(), marked: sql<number>`coalesce(sum(${scripts.markedItems}), 0)` })
+    .select({
+      id: scripts.sittingId,
+      scripts: count(),
+      marked: sql<number>`coalesce(sum(${scripts.markedItems}), 0)`
+    })
     .from(scripts)
-    .where(eq(scripts.sittingId, sittingId))
-    .get()!;
+    .where(
+      inArray(
+        scripts.sittingId,
+        rows.map(({ id }) => id)
+      )
+    )
+    .groupBy(scripts.sittingId)
+    .all();
   const items = db
-    .select({ n: count() })
+    .select({ id: sections.paperId, items: count() })
     .from(paperItems)
     .innerJoin(sections, eq(sections.id, paperItems.sectionId))
     .where(
-      sql`${sections.paperId} = ${paperId} and ${sections.kind} not in ('worked-example', 'gaps')`
+      and(
+        inArray(
+          sections.paperId,
+          rows.map(({ paperId }) => paperId)
+        ),
+        notInArray(sections.kind, ['worked-example', 'gaps'])
+      )
     )
-    .get()!;
-  return { scripts: done.n, marked: done.marked, toMark: done.n * items.n };
+    .groupBy(sections.paperId)
+    .all();
+  const doneOf = new Map(done.map((row) => [row.id, row]));
+  const itemsOf = new Map(items.map((row) => [row.id, row.items]));
+  return rows.map((row) => {
+    const { scripts: pile, marked } = doneOf.get(row.id) ?? { scripts: 0, marked: 0 };
+    return { ...row, scripts: pile, marked, toMark: pile * (itemsOf.get(row.paperId) ?? 0) };
+  });
 }
 
 /** The items of a sat paper that are marked, as they were derived when it was sat. */
