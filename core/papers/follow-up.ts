@@ -1,16 +1,25 @@
-import { drawItems, showingPatterns, skillOf, type Controls, type Skill } from '../skills';
-import { partSeed } from '../spaces';
+import {
+  drawWhere,
+  readControls,
+  showingPatterns,
+  skillOf,
+  type Constraints,
+  type Controls,
+  type Skill
+} from '../skills';
 import { fromPlans } from './ladder';
 import type { Paper, PaperItem } from './paper';
 
-/** How many items are drawn at a time when looking for some on which a pattern shows. */
-const BATCH = 20;
-const BATCHES = 10;
+/** Items of a practice, where there are as many; and how few still make one. */
+const MOST = 8;
+const FEWEST = 4;
+/** How many items are looked at under the same controls. */
+const TRIES = 200;
 
 /**
  * A short practice against an error pattern: an example, one with gaps, then items on each of which the
- * pattern shows, none of them among `except` (as the skill's `orderless` writes them).
- * Undefined if too few such items are found.
+ * pattern shows, none of them among `except` (as the skill's `orderless` writes them). The items are like
+ * those of the ladder where there are enough such. Undefined if too few are found at all.
  */
 export function followUp(
   skillId: string,
@@ -21,36 +30,55 @@ export function followUp(
   const error = skill.errorPatterns.find(({ id }) => id === pattern);
   if (!error) throw new Error(`followUp: ${skillId} has no error pattern '${pattern}'`);
   const way = school ?? skill.schools[0]!;
-  const title = `Practice: ${skill.words.errorPatterns[pattern]!.title.toLowerCase()}`;
-  const base = skill.ladder.find(({ kind }) => kind === 'set-out')!.controls;
-  const controls = combined(skill, base, error.shownBy);
-  const given = itemsThatShow(skill, pattern, {
-    school: way,
+  const search = (controls: Controls) => ({
     controls,
-    seed,
-    except: new Set(except),
-    count: 8
+    given: drawWhere(skill, {
+      constraints: constraintsOf(skill, controls),
+      seed,
+      except: new Set(except),
+      count: MOST,
+      tries: TRIES,
+      isWanted: (given) =>
+        showingPatterns(skill, given, way).some((shown) => shown.pattern.id === pattern)
+    })
   });
-  if (!given) return undefined;
-  const kinds = ['worked-example', 'gaps', 'set-out', 'bare'] as const;
-  const sizes = [1, 1, 3, 3];
-  const paper = fromPlans(title, seed, []);
+  const base = skill.ladder.find(({ kind }) => kind === 'set-out')!.controls;
+  const usual = search(combined(skill, base, error.shownBy));
+  const found = usual.given.length === MOST ? usual : search(error.shownBy);
+  const best = found.given.length >= usual.given.length ? found : usual;
+  if (best.given.length < FEWEST) return undefined;
+  const title = `Practice: ${skill.words.errorPatterns[pattern]!.title.toLowerCase()}`;
+  return { ...fromPlans(title, seed, []), rungs: rungsOf(skill, way, best) };
+}
+
+/** An example, one with gaps, and the others half set out and half on one's own. */
+function rungsOf(
+  skill: Skill,
+  school: string,
+  { controls, given }: { controls: Controls; given: readonly unknown[] }
+): Paper['rungs'] {
+  const setOut = Math.ceil((given.length - 2) / 2);
+  const sizes = [
+    ['worked-example', 1],
+    ['gaps', 1],
+    ['set-out', setOut],
+    ['bare', given.length - 2 - setOut]
+  ] as const;
   const queue = [...given];
-  const rungs = kinds.map((kind, at) => ({
+  return sizes.map(([kind, count], at) => ({
     id: `r${at + 1}`,
     kind,
     skill: skill.id,
-    school: way,
+    school,
     controls,
-    count: sizes[at]!,
-    items: queue.splice(0, sizes[at]).map((given, i): PaperItem => ({
+    count,
+    items: queue.splice(0, count).map((item, i): PaperItem => ({
       id: `i${at + 1}-${i + 1}`,
-      given,
+      given: item,
       locked: false,
       edited: false
     }))
   }));
-  return { ...paper, rungs };
 }
 
 /** What the pattern needs, with those controls of the ladder's set-out rung that leave it room. */
@@ -58,35 +86,13 @@ function combined(skill: Skill, base: Controls, needed: Controls): Controls {
   return Object.entries(base).reduce((kept, [name, control]) => {
     if (name in needed) return kept;
     const more = { ...kept, [name]: control };
-    return drawItems(skill, { controls: more, count: 1, seed: 0 }).ok ? more : kept;
+    return skill.exists(constraintsOf(skill, more)) ? more : kept;
   }, needed);
 }
 
-interface Search {
-  readonly school: string;
-  readonly controls: Controls;
-  readonly seed: number;
-  readonly except: ReadonlySet<string>;
-  readonly count: number;
-}
-
-function itemsThatShow(skill: Skill, pattern: string, search: Search): unknown[] | undefined {
-  const taken = new Set(search.except);
-  const found: unknown[] = [];
-  for (let batch = 0; batch < BATCHES && found.length < search.count; batch++) {
-    const drawn = drawItems(skill, {
-      controls: search.controls,
-      count: BATCH,
-      seed: partSeed(search.seed, `batch ${batch}`),
-      orderless: true,
-      except: taken
-    });
-    if (!drawn.ok) return undefined;
-    for (const given of drawn.given) {
-      taken.add(skill.orderless(given));
-      const shows = showingPatterns(skill, given, search.school);
-      if (shows.some((shown) => shown.pattern.id === pattern)) found.push(given);
-    }
-  }
-  return found.length < search.count ? undefined : found.slice(0, search.count);
+/** Controls that are written in the code of skills, so that wrong ones are a programmer's mistake. */
+function constraintsOf(skill: Skill, controls: Controls): Constraints {
+  const read = readControls(skill.features, controls);
+  if (!read.ok) throw new Error(`followUp: control '${read.error.field}' of ${skill.id} is wrong`);
+  return read.constraints;
 }

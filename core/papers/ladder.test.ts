@@ -71,16 +71,39 @@ test('replacing one item changes that item only, and says when there is no other
   assert.deepEqual(result, { ok: false, error: { code: 'too-few', population: 5n } });
 });
 
-test('a follow-up holds only items on which the pattern shows', () => {
-  const skill = skillOf('column-addition');
-  for (const { id } of skill.errorPatterns) {
-    const paper = followUp(skill.id, id, { seed: 3 });
-    assert.ok(paper, id);
-    for (const { given } of paper.rungs.flatMap(({ items }) => items)) {
-      const shown = showingPatterns(skill, given, skill.schools[0]!);
-      assert.ok(shown.some(({ pattern }) => pattern.id === id));
+test('a follow-up of any pattern holds eight items on which it shows, and none that was met', () => {
+  for (const skill of skills) {
+    for (const { id, schools = skill.schools } of skill.errorPatterns) {
+      const school = schools.at(-1)!;
+      const met: string[] = [];
+      for (const seed of [3, 4]) {
+        const paper = followUp(skill.id, id, { seed, school, except: met });
+        assert.ok(paper, `${skill.id} ${id} in ${school}`);
+        assert.ok(paperSchema.safeParse(paper).success);
+        assert.deepEqual(
+          paper.rungs.map(({ items }) => items.length),
+          [1, 1, 3, 3]
+        );
+        for (const { given } of paper.rungs.flatMap(({ items }) => items)) {
+          const shown = showingPatterns(skill, given, school);
+          assert.ok(shown.some(({ pattern }) => pattern.id === id));
+          assert.ok(!met.includes(skill.orderless(given)));
+          met.push(skill.orderless(given));
+        }
+      }
     }
   }
+});
+
+test('a follow-up is shorter where few items are left, and none where there are too few', () => {
+  const all = Array.from({ length: 999 }, (_, head) => `${head + 1}5`);
+  const left = (count: number) =>
+    followUp('square-ending-five', 'head-squared', { seed: 1, except: all.slice(count) });
+  assert.deepEqual(
+    left(5)?.rungs.map(({ items }) => items.length),
+    [1, 1, 2, 1]
+  );
+  assert.equal(left(3), undefined);
 });
 
 test('a feature is spread over the items of a rung, and stays so when some are kept or replaced', () => {

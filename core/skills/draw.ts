@@ -1,6 +1,6 @@
 import { distinctRanks, seededRandom } from '../spaces';
 import { explainEmpty, type Conflict } from './conflict';
-import { readControls, type Controls, type InvalidControl } from './controls';
+import { readControls, type Constraints, type Controls, type InvalidControl } from './controls';
 import type { Skill } from './skill';
 
 /** A request for items of a skill. */
@@ -50,4 +50,33 @@ export function drawItems(skill: Skill, request: DrawRequest): DrawResult {
     return { ok: false, error: { code: 'too-few', population } };
   }
   return { ok: true, given, population: space.count };
+}
+
+/** A search among the items that meet some constraints. */
+export interface SearchRequest {
+  readonly constraints: Constraints;
+  readonly seed: number;
+  /** Items that must not be found, as {@link Skill.orderless} writes them. */
+  readonly except: ReadonlySet<string>;
+  readonly count: number;
+  /** How many items are looked at, at the most. */
+  readonly tries: number;
+  readonly isWanted: (given: unknown) => boolean;
+}
+
+/** Different wanted items in an order drawn uniformly; fewer than asked for where no more were found. */
+export function drawWhere(skill: Skill, request: SearchRequest): unknown[] {
+  const { constraints, seed, except, count, tries, isWanted } = request;
+  const space = skill.space(constraints);
+  const taken = new Set(except);
+  const found: unknown[] = [];
+  let looked = 0;
+  for (const rank of distinctRanks(space.count, seededRandom(seed))) {
+    if (found.length === count || looked++ === tries) break;
+    const item = space.at(rank);
+    const key = skill.orderless(item);
+    if (!taken.has(key) && isWanted(item)) found.push(item);
+    taken.add(key);
+  }
+  return found;
 }

@@ -18,7 +18,7 @@ export {
   type InvalidControl
 } from './controls';
 export { explainEmpty, type Conflict } from './conflict';
-export { drawItems, type DrawError, type DrawRequest, type DrawResult } from './draw';
+export { drawItems, drawWhere, type DrawError, type DrawRequest, type DrawResult } from './draw';
 export {
   analyseItem,
   evaluatePattern,

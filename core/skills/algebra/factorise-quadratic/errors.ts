@@ -29,7 +29,8 @@ export const errorPatterns: readonly ErrorPattern<Given>[] = [
   {
     id: 'product-and-sum-swapped',
     schools: WITHOUT_GROUPS.filter((school) => WITH_PAIR.includes(school)),
-    shownBy: { ...SPLITS, signs: ['++'], largest: { max: 12 } },
+    // Few have a pair both ways: x² - 7x + 6 and its like, where 1 is one of the pair.
+    shownBy: { ...SPLITS, signs: ['+-', '-+'], largest: { max: 30 } },
     replacements: () => ({ pair: pairRule((product, sum) => pairOf(sum, product)) })
   },
   {

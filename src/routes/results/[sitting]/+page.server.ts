@@ -37,7 +37,7 @@ export const actions: Actions = {
       ...(school !== undefined && { school })
     });
     if (!paper)
-      return fail(422, { problem: 'No eight items were found on which this pattern shows.' });
+      return fail(422, { problem: 'Too few other items were found on which this pattern shows.' });
     const title = `${paper.title} (${sitting.className})`.slice(0, 120);
     redirect(303, `/papers/${createPaper(db(), { ...paper, title })}`);
   }
