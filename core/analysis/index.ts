@@ -1,3 +1,4 @@
+export { likelyPatterns } from './likely';
 export {
   defaultEvidenceModel,
   patternEvidence,

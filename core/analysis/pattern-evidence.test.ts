@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
+import { likelyPatterns } from './likely';
 import { defaultEvidenceModel, patternEvidence, type Observation } from './pattern-evidence';
 
 const PATTERNS = ['p', 'q', 'r', 's'];
@@ -89,4 +90,19 @@ test('patterns that share no item are judged apart', () => {
   const p: Observation = { couldShow: ['p', 'q'], didShow: ['p'], right: false };
   const r: Observation = { couldShow: ['r'], didShow: [], right: true };
   assert.deepEqual(patternEvidence([p, r, p]).slice(0, 2), patternEvidence([p, p]));
+});
+
+test('patterns that nothing told apart are named together; one alone is named from one half', () => {
+  const one = (pattern: string, probability: number) => ({
+    pattern,
+    could: 4,
+    did: 4,
+    probability
+  });
+  const named = (...evidence: ReturnType<typeof one>[]) =>
+    likelyPatterns(evidence).map(({ pattern }) => pattern);
+  assert.deepEqual(named(one('p', 0.4), one('q', 0.6), one('r', 0.9)), ['r', 'q']);
+  assert.deepEqual(named(one('p', 1 / 3), one('q', 1 / 3), one('r', 1 / 3)), ['p', 'q', 'r']);
+  assert.deepEqual(named(one('p', 0.49), one('q', 0.3)), []);
+  assert.deepEqual(named(...['a', 'b', 'c', 'd', 'e', 'f'].map((id) => one(id, 0.1))), []);
 });

@@ -1,4 +1,4 @@
-import { patternEvidence, type Observation } from '@zealous-quill/core/analysis';
+import { likelyPatterns, patternEvidence, type Observation } from '@zealous-quill/core/analysis';
 import { markItem, simulate } from '@zealous-quill/core/marking';
 import { isMarked, startLadder } from '@zealous-quill/core/papers';
 import { patternsIn, showingPatterns, skills, type Skill } from '@zealous-quill/core/skills';
@@ -40,7 +40,7 @@ function measure(skill: Skill, isBare: boolean): string[] {
       const didShow = [...new Set(marked.diagnosis.flatMap((one) => one.patterns))];
       return { couldShow: shown[at]!, didShow, right: marked.answer.verdict === 'correct' };
     });
-    const named = patternEvidence(observations).filter(({ probability }) => probability >= 0.5);
+    const named = likelyPatterns(patternEvidence(observations));
     const isFound = named.some(({ pattern }) => pattern === held);
     if (isFound) found++;
     else if (held) missed++;

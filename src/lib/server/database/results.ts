@@ -1,4 +1,8 @@
-import { patternEvidence, type PatternEvidence } from '@zealous-quill/core/analysis';
+import {
+  likelyPatterns,
+  patternEvidence,
+  type PatternEvidence
+} from '@zealous-quill/core/analysis';
 import { availableMarks } from '@zealous-quill/core/marking';
 import { patternKey, skillOf } from '@zealous-quill/core/skills';
 import { and, eq, isNotNull, sql } from 'drizzle-orm';
@@ -42,7 +46,7 @@ export interface PatternSummary {
   readonly title: string;
   readonly could: number;
   readonly did: number;
-  /** Pupils who probably hold it (posterior of one half and more). */
+  /** Pupils who probably hold it, or one that is as likely. */
   readonly pupils: number;
 }
 
@@ -59,6 +63,7 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
   const outcomes = outcomesOf(db, sittingId);
   const changed = changedOf(db, sittingId);
   const evidence: PatternEvidence[] = [];
+  const likely: PatternEvidence[] = [];
   const pupils = listScripts(db, sittingId).map((script): ResultPupil => {
     const own = items.map(({ id }) => outcomes.get(`${script.id}/${id}`) ?? null);
     const marked = own.filter((outcome) => outcome !== null);
@@ -70,6 +75,7 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
       }))
     );
     evidence.push(...held);
+    likely.push(...likelyPatterns(held));
     return {
       scriptId: script.id,
       name: script.name,
@@ -105,19 +111,24 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
         skill: skill.id,
         skillTitle: skills.length > 1 ? skill.words.title : null,
         title: skill.words.errorPatterns[id]!.title,
-        ...summary(patternKey(skill.id, id), evidence)
+        ...summary(patternKey(skill.id, id), evidence, likely)
       }))
     )
   };
 }
 
-function summary(pattern: string, evidence: readonly PatternEvidence[]) {
-  const seen = evidence.filter((one) => one.pattern === pattern);
+function summary(
+  pattern: string,
+  evidence: readonly PatternEvidence[],
+  likely: readonly PatternEvidence[]
+) {
+  const isIt = (one: PatternEvidence) => one.pattern === pattern;
+  const seen = evidence.filter(isIt);
   return {
     pattern,
     could: seen.reduce((sum, { could }) => sum + could, 0),
     did: seen.reduce((sum, { did }) => sum + did, 0),
-    pupils: seen.filter(({ probability }) => probability >= 0.5).length
+    pupils: likely.filter(isIt).length
   };
 }
 

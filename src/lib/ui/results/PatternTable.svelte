@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { likelyPatterns, type PatternEvidence } from '@zealous-quill/core/analysis';
+
   interface Summary {
     readonly pattern: string;
     readonly id: string;
@@ -12,12 +14,7 @@
   interface Pupil {
     readonly scriptId: number;
     readonly name: string;
-    readonly evidence: readonly {
-      pattern: string;
-      could: number;
-      did: number;
-      probability: number;
-    }[];
+    readonly evidence: readonly PatternEvidence[];
   }
   interface Props {
     patterns: readonly Summary[];
@@ -33,11 +30,10 @@
   const holders = $derived(
     pupils
       .flatMap(({ scriptId, name, evidence }) =>
-        evidence.flatMap(({ pattern, could, did, probability }) =>
-          did > 0 && (chosen === null ? probability >= 0.5 : pattern === chosen)
-            ? [{ scriptId, name, pattern, could, did, probability }]
-            : []
-        )
+        (chosen === null
+          ? likelyPatterns(evidence)
+          : evidence.filter(({ pattern }) => pattern === chosen)
+        ).map((one) => ({ scriptId, name, ...one }))
       )
       .sort((one, other) => other.probability - one.probability)
   );

@@ -1,3 +1,4 @@
+import { likelyPatterns } from '@zealous-quill/core/analysis';
 import { writeCsv } from '@zealous-quill/core/exchange';
 import { db } from '$lib/server/database/connection';
 import { readResults } from '$lib/server/database/results';
@@ -24,14 +25,14 @@ export const GET: RequestHandler = ({ params }) => {
     'probability'
   ];
   const rows = pupils.map(({ name, outcomes, total, changed, evidence }) => {
-    const [likely] = [...evidence].sort((one, other) => other.probability - one.probability);
-    const held = likely && likely.probability >= 0.5 ? likely : undefined;
+    const [held, ...asLikely] = likelyPatterns(evidence);
+    const names = [held, ...asLikely].flatMap((one) => (one ? [title(one.pattern)] : []));
     return [
       name,
       ...outcomes.map((outcome) => outcome?.awarded ?? ''),
       total,
       changed,
-      held ? title(held.pattern) : '',
+      names.join(' or '),
       held?.could ?? '',
       held?.did ?? '',
       held ? held.probability.toFixed(2) : ''
