@@ -7,7 +7,7 @@ import { idOf } from '$lib/server/forms';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
-/** Pupils by items, with totals and the error pattern each most probably holds. */
+/** Pupils by items, with totals and the error patterns each probably holds, the likeliest first. */
 export const GET: RequestHandler = ({ params }) => {
   const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
   if (!sitting) error(404, 'There is no such sitting.');
@@ -22,20 +22,21 @@ export const GET: RequestHandler = ({ params }) => {
     'error pattern',
     'could show',
     'did show',
-    'probability'
+    'probability',
+    'also likely'
   ];
   const rows = pupils.map(({ name, outcomes, total, changed, evidence }) => {
-    const [held, ...asLikely] = likelyPatterns(evidence);
-    const names = [held, ...asLikely].flatMap((one) => (one ? [title(one.pattern)] : []));
+    const [held, ...others] = likelyPatterns(evidence);
     return [
       name,
       ...outcomes.map((outcome) => outcome?.awarded ?? ''),
       total,
       changed,
-      names.join(' or '),
+      held ? title(held.pattern) : '',
       held?.could ?? '',
       held?.did ?? '',
-      held ? held.probability.toFixed(2) : ''
+      held ? held.probability.toFixed(2) : '',
+      others.map(({ pattern }) => title(pattern)).join('; ')
     ];
   });
   return new Response(writeCsv([header, ...rows]), {
