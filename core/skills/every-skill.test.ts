@@ -83,6 +83,8 @@ test('an item printed on one line is read back, and so is its example', () => {
     assert.deepEqual(skill.parse(skill.print(given)), given);
     assert.ok(skill.given.safeParse(given).success);
     assert.equal(skill.parse(`${skill.print(given)} and more`), undefined);
+    const { strategy } = skill;
+    if (strategy) assert.deepEqual(strategy.given(strategy.operands(given)), given);
   });
 });
 

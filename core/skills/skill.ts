@@ -55,6 +55,7 @@ export interface Skill<Given = unknown> {
 /** A way of working sums of an operation that stands beside other ways. */
 export interface Strategy<Given> {
   readonly operation: Operation;
+  operands(given: Given): readonly string[];
   /** The item of these operands, or undefined if the skill has none. */
   given(operands: readonly string[]): Given | undefined;
   /** Whether the numbers suit this way of working. */

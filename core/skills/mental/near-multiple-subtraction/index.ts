@@ -40,6 +40,7 @@ export const nearMultipleSubtraction: Skill<Given> = {
   ],
   strategy: {
     operation: 'subtraction',
+    operands: ({ start, change }) => [start, change],
     given: ([start, change]) => {
       const parsed = givenSchema.safeParse({ start, change });
       return parsed.success ? parsed.data : undefined;

@@ -32,6 +32,7 @@ export const squareEndingFive: Skill<Given> = {
   ],
   strategy: {
     operation: 'multiplication',
+    operands: ({ number }) => [number, number],
     given: ([number, other, ...rest]) => {
       const parsed = givenSchema.safeParse({ number });
       return parsed.success && number === other && rest.length === 0 ? parsed.data : undefined;

@@ -23,6 +23,7 @@ export const columnAddition: Skill<Given> = {
   words,
   strategy: {
     operation: 'addition',
+    operands: ({ addends }) => addends,
     given: (addends) => read(addends),
     suits: () => true
   },

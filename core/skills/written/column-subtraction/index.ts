@@ -23,6 +23,7 @@ export const columnSubtraction: Skill<Given> = {
   words,
   strategy: {
     operation: 'subtraction',
+    operands: ({ minuend, subtrahend }) => [minuend, subtrahend],
     given: ([minuend, subtrahend]) => {
       const parsed = givenSchema.safeParse({ minuend, subtrahend });
       return parsed.success ? parsed.data : undefined;

@@ -64,6 +64,7 @@ export const longMultiplication: Skill<Given> = {
   ],
   strategy: {
     operation: 'multiplication',
+    operands: ({ multiplicand, multiplier }) => [multiplicand, multiplier],
     given: ([multiplicand, multiplier, ...more]) =>
       more.length === 0 ? read(multiplicand, multiplier) : undefined,
     suits: () => true

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Conflict, Controls, Control, Skill } from '@zealous-quill/core/skills';
   import { controlText } from '../controls/choices';
-  import { groupDigits } from '../format';
+  import Grouped from './Grouped.svelte';
 
   interface Props {
     skill: Skill;
@@ -15,7 +15,7 @@
 
   let { skill, controls, count, usable, conflict, isCounting, onchange }: Props = $props();
 
-  const text = $derived(count === null ? '…' : groupDigits(count));
+  const figures = $derived(count === null ? 1 : count.toString().length);
   const title = (name: string) => skill.words.features[name]!.title.toLowerCase();
 </script>
 
@@ -23,9 +23,11 @@
   <p
     class="figure"
     class:empty={count === 0n}
-    style:font-size="{Math.max(1.05, 2.9 - text.length * 0.05)}rem"
+    style:font-size="{Math.max(1.05, 2.9 - figures * 0.065)}rem"
   >
-    <strong data-testid="count">{text}</strong>
+    <strong data-testid="count"
+      >{#if count === null}…{:else}<Grouped value={count} />{/if}</strong
+    >
     {count === 1n ? 'item' : 'items'}
   </p>
   {#if count === 0n && conflict}
@@ -48,9 +50,7 @@
     </p>
   {:else if count !== null && usable !== null}
     <p class="faint">
-      exactly{usable < count
-        ? `; ${groupDigits(usable)} if the order of the numbers does not count`
-        : ''}
+      exactly{#if usable < count}; <Grouped value={usable} /> if the order of the numbers does not count{/if}
     </p>
   {/if}
 </div>
@@ -58,7 +58,6 @@
 <style>
   .figure {
     line-height: 1.1;
-    overflow-wrap: anywhere;
   }
   .figure strong {
     font-family: var(--font-figures);

@@ -18,7 +18,9 @@
   let { skill, given, school, style }: Props = $props();
 
   const view = $derived(new ItemView(skill, given, school, style));
-  const operands = $derived(Object.values(given as Record<string, string>));
+  const longest = $derived(
+    Math.max(0, ...view.item.errorPatterns.map(({ answer }) => answer.length))
+  );
   const square = $derived(Math.min(2.1, 19 / view.layout.width));
 
   function keys(event: KeyboardEvent) {
@@ -103,7 +105,7 @@
   {#if view.item.errorPatterns.length === 0}
     <p class="faint">No error pattern shows on this item.</p>
   {:else}
-    <table class="plain-table">
+    <table class="plain-table" class:stacked={longest > 16}>
       <tbody>
         {#each view.item.errorPatterns as { id, title, answer } (id)}
           <tr title={skill.words.errorPatterns[id]!.reading}>
@@ -118,7 +120,7 @@
     </table>
   {/if}
   {#if skill.strategy}
-    <Ways operation={skill.strategy.operation} {operands} />
+    <Ways operation={skill.strategy.operation} operands={skill.strategy.operands(given)} />
   {/if}
 </section>
 
@@ -178,5 +180,19 @@
   td.number {
     white-space: nowrap;
     width: 1%;
+  }
+  /* A list or a product takes the line; what would give it stands under it. */
+  .stacked tr {
+    display: block;
+    border-bottom: 1px solid var(--rule);
+    padding: 0.25rem 0;
+  }
+  .stacked td {
+    display: block;
+    width: auto;
+    border: 0;
+    padding: 0;
+    text-align: left;
+    white-space: normal;
   }
 </style>
