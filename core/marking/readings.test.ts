@@ -1,18 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { ANSWER, wholeNumber, type Get, type Graph, type Step } from '../working';
+import { ANSWER, type Graph } from '../working';
+import { number, step } from '../working/step.test-helper';
 import { isFault, readWorking, type Working } from './readings';
-
-const number = (get: Get, id: string) => get(id) as bigint | undefined;
-
-function step(
-  id: string,
-  uses: readonly string[],
-  rule: Step['rule'],
-  more: Partial<Step> = {}
-): Step {
-  return { id, kind: id, uses, rule, reading: wholeNumber, ...more };
-}
 
 /** One line for a reading: each step's verdict, `*` where it is read as left out. */
 function verdicts(graph: Graph, working: Working): string {

@@ -1,9 +1,8 @@
 import {
+  constraintsOf,
   drawWhere,
-  readControls,
   showingPatterns,
   skillOf,
-  type Constraints,
   type Controls,
   type Skill
 } from '../skills';
@@ -33,7 +32,7 @@ export function followUp(
   const search = (controls: Controls) => ({
     controls,
     given: drawWhere(skill, {
-      constraints: constraintsOf(skill, controls),
+      constraints: constraintsOf(skill.features, controls),
       seed,
       except: new Set(except),
       count: MOST,
@@ -86,13 +85,6 @@ function combined(skill: Skill, base: Controls, needed: Controls): Controls {
   return Object.entries(base).reduce((kept, [name, control]) => {
     if (name in needed) return kept;
     const more = { ...kept, [name]: control };
-    return skill.exists(constraintsOf(skill, more)) ? more : kept;
+    return skill.exists(constraintsOf(skill.features, more)) ? more : kept;
   }, needed);
-}
-
-/** Controls that are written in the code of skills, so that wrong ones are a programmer's mistake. */
-function constraintsOf(skill: Skill, controls: Controls): Constraints {
-  const read = readControls(skill.features, controls);
-  if (!read.ok) throw new Error(`followUp: control '${read.error.field}' of ${skill.id} is wrong`);
-  return read.constraints;
 }

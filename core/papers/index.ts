@@ -12,6 +12,7 @@ export {
 export {
   fromPlans,
   isMarked,
+  unmarkedKinds,
   redrawRung,
   replaceItem,
   startLadder,

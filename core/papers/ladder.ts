@@ -14,8 +14,10 @@ import { partSeed } from '../spaces';
 import type { Paper, PaperItem, Rung } from './paper';
 
 /** Items of these rungs are shown or done together; they carry no marks and are not marked. */
+export const unmarkedKinds: readonly Rung['kind'][] = ['worked-example', 'gaps'];
+
 export function isMarked(rung: Pick<Rung, 'kind'>): boolean {
-  return rung.kind !== 'worked-example' && rung.kind !== 'gaps';
+  return !unmarkedKinds.includes(rung.kind);
 }
 
 /** What a rung of a new paper asks for; the school is that of the house style if none is named. */

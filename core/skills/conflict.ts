@@ -1,4 +1,4 @@
-import { readControls, type Control, type Controls } from './controls';
+import { constraintsOf, type Control, type Controls } from './controls';
 import type { FeatureSpec } from './features';
 import type { Skill } from './skill';
 
@@ -76,9 +76,7 @@ function candidates(feature: FeatureSpec, asked: Control): Control[] {
 }
 
 function exists(skill: Skill, controls: Controls): boolean {
-  const read = readControls(skill.features, controls);
-  if (!read.ok) throw new Error(`explainEmpty: control '${read.error.field}' was not checked`);
-  return skill.exists(read.constraints);
+  return skill.exists(constraintsOf(skill.features, controls));
 }
 
 function pick(controls: Controls, names: readonly string[]): Controls {

@@ -46,6 +46,13 @@ export function readControls(
   return { ok: true, constraints };
 }
 
+/** The constraints of controls that are known to be right; wrong ones are a programmer's mistake. */
+export function constraintsOf(features: readonly FeatureSpec[], controls: Controls): Constraints {
+  const read = readControls(features, controls);
+  if (!read.ok) throw new Error(`constraintsOf: control '${read.error.field}' is wrong`);
+  return read.constraints;
+}
+
 /** The range of a number feature under these constraints, else the widest. */
 export function rangeOf(constraints: Constraints, feature: string): Range | undefined {
   const constraint = constraints[feature];

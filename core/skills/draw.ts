@@ -1,4 +1,4 @@
-import { distinctRanks, seededRandom } from '../spaces';
+import { distinctRanks, seededRandom, type Space } from '../spaces';
 import { explainEmpty, type Conflict } from './conflict';
 import { readControls, type Constraints, type Controls, type InvalidControl } from './controls';
 import type { Skill } from './skill';
@@ -31,17 +31,13 @@ export function drawItems(skill: Skill, request: DrawRequest): DrawResult {
   if (space.count === 0n) {
     return { ok: false, error: { code: 'empty-space', ...explainEmpty(skill, request.controls) } };
   }
-  const taken = new Set(request.except);
   const given: unknown[] = [];
   if (request.orderless || space.count >= BigInt(request.count)) {
-    for (const rank of distinctRanks(space.count, seededRandom(request.seed))) {
+    const items = request.orderless
+      ? differing(skill, space, request)
+      : shuffled(space, request.seed);
+    for (const item of items) {
       if (given.length === request.count) break;
-      const item = space.at(rank);
-      if (request.orderless) {
-        const key = skill.orderless(item);
-        if (taken.has(key)) continue;
-        taken.add(key);
-      }
       given.push(item);
     }
   }
@@ -66,17 +62,34 @@ export interface SearchRequest {
 
 /** Different wanted items in an order drawn uniformly; fewer than asked for where no more were found. */
 export function drawWhere(skill: Skill, request: SearchRequest): unknown[] {
-  const { constraints, seed, except, count, tries, isWanted } = request;
-  const space = skill.space(constraints);
-  const taken = new Set(except);
   const found: unknown[] = [];
-  let looked = 0;
-  for (const rank of distinctRanks(space.count, seededRandom(seed))) {
-    if (found.length === count || looked++ === tries) break;
-    const item = space.at(rank);
-    const key = skill.orderless(item);
-    if (!taken.has(key) && isWanted(item)) found.push(item);
-    taken.add(key);
+  for (const item of differing(skill, skill.space(request.constraints), request)) {
+    if (found.length === request.count) break;
+    if (request.isWanted(item)) found.push(item);
   }
   return found;
+}
+
+/** The items of a space in an order drawn uniformly. */
+function* shuffled(space: Space<unknown>, seed: number, tries = Infinity): Generator<unknown> {
+  let looked = 0;
+  for (const rank of distinctRanks(space.count, seededRandom(seed))) {
+    if (looked++ === tries) return;
+    yield space.at(rank);
+  }
+}
+
+/** As {@link shuffled}, of those that differ only by order the first, and none that is excepted. */
+function* differing(
+  skill: Skill,
+  space: Space<unknown>,
+  { seed, except, tries }: Pick<DrawRequest, 'seed' | 'except'> & { readonly tries?: number }
+): Generator<unknown> {
+  const taken = new Set(except);
+  for (const item of shuffled(space, seed, tries)) {
+    const key = skill.orderless(item);
+    if (taken.has(key)) continue;
+    taken.add(key);
+    yield item;
+  }
 }

@@ -2,7 +2,6 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { defaultHouseStyle, houseStyleSchema, type HouseStyle } from '../house-style';
-import { markItem, schemeSchema } from '../marking';
 import {
   ANSWER,
   cellOf,
@@ -12,52 +11,12 @@ import {
   isShown,
   liveSteps,
   modelledTexts,
-  pictureOf,
-  printValue,
-  spreadAnswer,
-  stepOf
+  pictureOf
 } from '../working';
-import {
-  analyseItem,
-  drawItems,
-  evaluatePattern,
-  explainEmpty,
-  patternsIn,
-  schoolOf,
-  showingPatterns,
-  skills,
-  type Skill
-} from '.';
+import { drawItems, explainEmpty, patternsIn, schoolOf, showingPatterns, skills } from '.';
+import { forItems, itemsOf } from './every-skill.test-helper';
 
 /** What holds of every skill in the registry, whatever it is about. */
-
-const seeds = fc.integer({ min: 0, max: 2 ** 32 - 1 });
-
-/** Items of a skill's own ladder: what is really used. */
-function itemsOf(skill: Skill, seed: number): unknown[] {
-  return skill.ladder.flatMap(({ controls }) => {
-    const drawn = drawItems(skill, { controls, count: 2, seed });
-    assert.ok(drawn.ok);
-    return drawn.given;
-  });
-}
-
-function forItems(
-  check: (skill: Skill, given: unknown, school: string) => void,
-  numRuns = 6
-): void {
-  for (const skill of skills) {
-    fc.assert(
-      fc.property(seeds, (seed) => {
-        for (const given of itemsOf(skill, seed)) {
-          for (const school of skill.schools) check(skill, given, school);
-        }
-      }),
-      // Shrinking would draw every ladder again and again.
-      { numRuns, endOnFailure: true }
-    );
-  }
-}
 
 /** Every combination of what changes a sheet or a sentence. */
 function* houseStyles(): Generator<HouseStyle> {
@@ -162,77 +121,6 @@ test('there is a sentence for every step, a title for every feature, pattern and
   }
 });
 
-test('the key’s own working earns everything without a flag, with or without its small marks', () => {
-  forItems((skill, given, school) => {
-    const graph = skill.graph(given, school);
-    const written = analyseItem(skill, given, { school }).steps;
-    const small = new Set(
-      graph.steps.filter(({ silentAt }) => silentAt !== undefined).map(({ id }) => id)
-    );
-    const squares = new Set(stepOf(graph, ANSWER).uses);
-    for (const steps of [written, written.filter(({ id }) => !small.has(id) || squares.has(id))]) {
-      const working = Object.fromEntries(steps.map(({ id, value }) => [id, value]));
-      const marked = markItem(skill, { given, school, working });
-      assert.equal(marked.marks.awarded, marked.marks.available, JSON.stringify(working));
-      assert.deepEqual([marked.flags, marked.firstSlip, marked.diagnosis], [[], null, []]);
-    }
-    const scheme = skill.scheme(given, school);
-    assert.ok(schemeSchema.safeParse(scheme).success);
-    const ids = graph.steps.map(({ id }) => id);
-    assert.ok(scheme.marks.every(({ steps }) => steps.every((id) => ids.includes(id))));
-  }, 3);
-});
-
-test('one careless slip, carried on faithfully, is the only slip, whichever step it is', () => {
-  forItems((skill, given, school) => {
-    const graph = skill.graph(given, school);
-    const values = evaluate(graph);
-    for (const step of graph.steps) {
-      if (step.assembled || !isShown(step, values.get(step.id))) continue;
-      for (const near of step.reading.near(values.get(step.id)!)) {
-        const own = evaluate(graph, new Map([[step.id, near]]));
-        const working = Object.fromEntries(
-          graph.steps.flatMap((one) => {
-            const value = own.get(one.id);
-            return isShown(one, value) ? [[one.id, one.reading.print(value!)]] : [];
-          })
-        );
-        const marked = markItem(skill, { given, school, working });
-        const slips = marked.steps.filter(({ verdict }) => verdict === 'slip');
-        assert.ok(
-          slips.length <= 1,
-          `${skill.print(given)} in ${school}: ${JSON.stringify(working)} ${slips.map(({ id }) => id).join()}`
-        );
-      }
-    }
-  }, 2);
-});
-
-test('every pattern that shows is found again from its working and from its bare answer', () => {
-  forItems((skill, given, school) => {
-    const graph = skill.graph(given, school);
-    for (const { pattern } of showingPatterns(skill, given, school)) {
-      const values = evaluatePattern(pattern, given, graph)!;
-      const written = graph.steps.filter((step) => isShown(step, values.get(step.id)));
-      const working = Object.fromEntries(
-        written.flatMap((step) => {
-          const text = printValue(step, values.get(step.id));
-          return text === undefined ? [] : [[step.id, text]];
-        })
-      );
-      for (const entry of [working, { answer: working[ANSWER]! }]) {
-        const { diagnosis, marks } = markItem(skill, { given, school, working: entry });
-        const found = diagnosis.map(({ patterns }) => patterns.join());
-        assert.ok(
-          found.includes(pattern.id),
-          `${pattern.id} on ${skill.print(given)} in ${school}`
-        );
-        assert.ok(marks.awarded < marks.available);
-      }
-    }
-  }, 3);
-});
-
 test('patterns show on some items drawn under the controls they name', () => {
   for (const skill of skills) {
     for (const pattern of patternsIn(skill, skill.schools[0]!)) {
@@ -288,21 +176,5 @@ test('gaps leave something to do and something to start from; a picture fills wh
     const layout = skill.layout(given, school, defaultHouseStyle);
     const filled = pictureOf(layout, texts).marks.filter(({ text }) => text === '7').length;
     assert.ok(filled >= written.filter((id) => cellOf(layout, id)).length);
-  }, 2);
-});
-
-test('an answer spread over its squares reads the same number again', () => {
-  forItems((skill, given, school) => {
-    const graph = skill.graph(given, school);
-    const { answer } = analyseItem(skill, given, { school });
-    const squares = spreadAnswer(graph, answer);
-    if (!squares) return;
-    const values = evaluate(
-      graph,
-      new Map(Object.entries(squares).map(([id, digit]) => [id, BigInt(digit)]))
-    );
-    assert.equal(values.get(ANSWER), BigInt(answer));
-    assert.equal(spreadAnswer(graph, '1'.repeat(30)), undefined);
-    assert.equal(spreadAnswer(graph, '1 2'), undefined);
   }, 2);
 });

@@ -10,6 +10,7 @@ export type {
 } from './skill';
 export type { FeatureSpec, FeatureValue, Features } from './features';
 export {
+  constraintsOf,
   meets,
   readControls,
   type Constraints,

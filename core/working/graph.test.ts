@@ -15,21 +15,9 @@ import {
   stepOf,
   valuesOf,
   wholeNumber,
-  type Get,
-  type Graph,
-  type Step
+  type Graph
 } from '.';
-
-const number = (get: Get, id: string) => get(id) as bigint | undefined;
-
-function step(
-  id: string,
-  uses: readonly string[],
-  rule: Step['rule'],
-  more: Partial<Step> = {}
-): Step {
-  return { id, kind: id, uses, rule, reading: wholeNumber, ...more };
-}
+import { number, step } from './step.test-helper';
 
 /** a --> b = a + 1 --> c = a × b --> answer = c + b; the mark m is 0 and rightly unwritten. */
 const graph: Graph = {

@@ -1,5 +1,5 @@
 import { markItem, simulate } from '@zealous-quill/core/marking';
-import { drawItems, readControls, skillOf } from '@zealous-quill/core/skills';
+import { constraintsOf, drawItems, skillOf, type Controls } from '@zealous-quill/core/skills';
 import { distinctRanks, seededRandom } from '@zealous-quill/core/spaces';
 import { counts, spaces } from './spaces';
 import { ms, printTable, time } from './table';
@@ -7,16 +7,10 @@ import { ms, printTable, time } from './table';
 const DRAWN = 1000;
 const ROUNDS = 5;
 
-function constraintsOf(skillId: string, controls: Parameters<typeof readControls>[1]) {
-  const read = readControls(skillOf(skillId).features, controls);
-  if (!read.ok) throw new Error(`bench: control ${read.error.field} is wrong`);
-  return read.constraints;
-}
-
 /** Items per second of a built space: the best of some rounds, after one to warm up. */
-function perSecond(skillId: string, controls: Parameters<typeof readControls>[1]) {
+function perSecond(skillId: string, controls: Controls) {
   const skill = skillOf(skillId);
-  const constraints = constraintsOf(skillId, controls);
+  const constraints = constraintsOf(skill.features, controls);
   let space = skill.space(constraints);
   const building = time(() => (space = skill.space(constraints)));
   const rounds = Array.from({ length: ROUNDS + 1 }, (_, seed) =>
@@ -50,7 +44,8 @@ printTable('Counting', [
   ['request', 'time', 'items'],
   ...counts.map(({ skill, name, controls }) => {
     let count = 0n;
-    const took = time(() => (count = skillOf(skill).count(constraintsOf(skill, controls))));
+    const { features, count: countOf } = skillOf(skill);
+    const took = time(() => (count = countOf(constraintsOf(features, controls))));
     return [`${skill}: ${name}`, ms(took), count.toString()];
   })
 ]);

@@ -1,6 +1,7 @@
 import { expand, parseProduct } from '../../../numbers';
 import { ANSWER } from '../../../working';
 import type { Mark } from '../../../marking/scheme';
+import { givenFrom } from '../../given';
 import type { Skill } from '../../skill';
 import { errorPatterns } from './errors';
 import { features, measure } from './features';
@@ -67,8 +68,7 @@ export const factoriseQuadratic: Skill<Given> = {
     // Factors may be typed as well: the item is what they multiply out to.
     const [c = 0n, b = 0n, a = 0n, more] = product ? expand(product) : [];
     if (more !== undefined) return undefined;
-    const result = givenSchema.safeParse({ a: Number(a), b: Number(b), c: Number(c) });
-    return result.success ? result.data : undefined;
+    return givenFrom(givenSchema, { a: Number(a), b: Number(b), c: Number(c) });
   }
 };
 

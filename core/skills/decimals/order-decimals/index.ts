@@ -1,5 +1,6 @@
 import { ANSWER } from '../../../working';
 import { parseDecimal, compareDecimals } from '../../../numbers';
+import { givenFrom } from '../../given';
 import type { Skill } from '../../skill';
 import { errorPatterns } from './errors';
 import { features, measure } from './features';
@@ -54,8 +55,7 @@ export const orderDecimals: Skill<Given> = {
   print: ({ numbers, order }) => `${numbers.join(', ')} ${order}`,
   parse(line) {
     const [, list, order] = /^(.*\S)\s+(ascending|descending)\s*$/.exec(line) ?? [];
-    const result = givenSchema.safeParse({ numbers: list?.split(/\s*,\s*/), order });
-    return result.success ? result.data : undefined;
+    return givenFrom(givenSchema, { numbers: list?.split(/\s*,\s*/), order });
   }
 };
 

@@ -1,37 +1,25 @@
-import type { Range } from '../../../spaces';
-import { countedRange, rangeOf, type Constraints } from '../../controls';
-import { features } from './features';
-import { FEWEST_NUMBERS, MOST_NUMBERS, MOST_PLACES } from './numbers';
+import { meets, type Constraints } from '../../controls';
+import { limitsOf } from './limits';
 
 /**
  * Whether numbers could have lengths that the constraints allow: how many have each number of places. Few
  * lists of lengths exist, so this is asked before anything is counted; what passes may still be empty.
  */
 export function lengthsAllow(constraints: Constraints): boolean {
-  const counted = (id: string) => countedRange(features, constraints, id);
-  const limits = {
-    count: rangeOf(constraints, 'count') ?? { min: FEWEST_NUMBERS, max: MOST_NUMBERS },
-    maxPlaces: rangeOf(constraints, 'maxPlaces') ?? { min: 0, max: MOST_PLACES },
-    raggedness: counted('raggedness'),
-    integers: counted('integers')
-  };
-  const least = {
-    longer: counted('longerTraps').min,
-    shorter: counted('shorterTraps').min,
-    zeros: counted('zeroTraps').min
-  };
-  for (const lengths of lengthLists(limits.count.max, limits.maxPlaces.max)) {
+  const { sizes, places: allowed, raggedness, counted } = limitsOf(constraints);
+  const least = { longer: counted.longerTraps.min, shorter: counted.shorterTraps.min };
+  for (const lengths of lengthLists(sizes.max, allowed.max)) {
     const used = lengths.flatMap((numbers, places) => (numbers > 0 ? [places] : []));
     const most = used.at(-1) ?? 0;
     const total = lengths.reduce((sum, numbers) => sum + numbers, 0);
     const [integers = 0, tenths = 0] = lengths;
     if (
-      isIn(total, limits.count) &&
-      isIn(most, limits.maxPlaces) &&
-      isIn(most - (used[0] ?? 0), limits.raggedness) &&
-      isIn(integers, limits.integers) &&
+      meets(total, sizes) &&
+      meets(most, allowed) &&
+      meets(most - (used[0] ?? 0), raggedness) &&
+      meets(integers, counted.integers) &&
       // Neither a whole number nor tenths alone can start with a 0 after the point.
-      total - integers - tenths >= least.zeros &&
+      total - integers - tenths >= counted.zeroTraps.min &&
       hasRoomForTraps(lengths, least)
     ) {
       return true;
@@ -61,8 +49,4 @@ function* lengthLists(numbers: number, places: number): Generator<number[]> {
     if (places === 0) yield [here];
     else for (const rest of lengthLists(numbers - here, places - 1)) yield [...rest, here];
   }
-}
-
-function isIn(value: number, { min, max }: Range): boolean {
-  return value >= min && value <= max;
 }

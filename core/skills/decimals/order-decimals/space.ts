@@ -12,11 +12,11 @@ import {
   type Range,
   type Space
 } from '../../../spaces';
-import { countedRange, rangeOf, type Constraints } from '../../controls';
+import type { Constraints } from '../../controls';
 import { decimalParts, PLACES, type Tally } from './decimal-parts';
-import { features } from './features';
 import { lengthsAllow } from './lengths';
-import { LARGEST_WHOLE, MOST_NUMBERS, MOST_PLACES, type Given } from './numbers';
+import { COUNTED, limitsOf, type Limits } from './limits';
+import { LARGEST_WHOLE, MOST_PLACES, type Given } from './numbers';
 
 /** A whole part with the decimal parts that go with it, in ten-thousandths. */
 interface Group {
@@ -87,56 +87,41 @@ type SetTally = Readonly<
   >
 >;
 
-const COUNTED = ['integers', 'longerTraps', 'shorterTraps', 'zeroTraps'] as const;
-
 /** The sets of numbers under constraints, and those of their grades that meet them. */
 class NumberSets {
   readonly sets: Graded<Group[]>;
   readonly wanted: readonly { grade: number; count: number }[];
-  private readonly sizes: Range;
-  private readonly places: Range;
-  private readonly raggedness: Range;
-  private readonly shared: Range;
-  private readonly counted: Readonly<Record<(typeof COUNTED)[number], Range>>;
+  private readonly limits: Limits;
   private readonly grades: Grades<keyof SetTally>;
 
   constructor(
     constraints: Constraints,
     private readonly largestWhole: number
   ) {
-    this.sizes = rangeOf(constraints, 'count') ?? { min: 3, max: MOST_NUMBERS };
-    this.places = rangeOf(constraints, 'maxPlaces') ?? { min: 0, max: MOST_PLACES };
-    this.raggedness = countedRange(features, constraints, 'raggedness');
-    this.shared = rangeOf(constraints, 'sharedPrefix') ?? { min: 0, max: MOST_PLACES };
-    const range = (id: string) => countedRange(features, constraints, id);
-    this.counted = {
-      integers: range('integers'),
-      longerTraps: range('longerTraps'),
-      shorterTraps: range('shorterTraps'),
-      zeroTraps: range('zeroTraps')
-    };
-    const tellsLeast = isNarrow(this.raggedness);
-    const tellsMost = tellsLeast || this.places.min > 0;
+    this.limits = limitsOf(constraints);
+    const tellsLeast = isNarrow(this.limits.raggedness);
+    const tellsMost = tellsLeast || this.limits.places.min > 0;
     const size = ({ min, max }: Range) => (max === Infinity ? min : max) + 1;
     this.grades = new Grades({
-      count: this.sizes.max + 1,
+      count: this.limits.sizes.max + 1,
       least: tellsLeast ? MOST_PLACES + 1 : 1,
       most: tellsMost ? MOST_PLACES + 1 : 1,
-      integers: size(this.counted.integers),
-      longerTraps: size(this.counted.longerTraps),
-      shorterTraps: size(this.counted.shorterTraps),
-      zeroTraps: size(this.counted.zeroTraps),
-      shared: this.shared.min > 0 ? 2 : 1
+      integers: size(this.limits.counted.integers),
+      longerTraps: size(this.limits.counted.longerTraps),
+      shorterTraps: size(this.limits.counted.shorterTraps),
+      zeroTraps: size(this.limits.counted.zeroTraps),
+      shared: this.limits.shared.min > 0 ? 2 : 1
     });
-    const tellsTraps = isNarrow(this.counted.longerTraps) || isNarrow(this.counted.shorterTraps);
+    const tellsTraps =
+      isNarrow(this.limits.counted.longerTraps) || isNarrow(this.limits.counted.shorterTraps);
     const parts = decimalParts({
-      most: this.sizes.max,
-      maxPlaces: this.places.max,
+      most: this.limits.sizes.max,
+      maxPlaces: this.limits.places.max,
       tellsPlaces: tellsTraps || tellsMost,
       tellsLongerTraps: tellsTraps,
-      tellsZeros: isNarrow(this.counted.zeroTraps),
-      sharedFrom: this.shared.min,
-      sharedTo: this.shared.max
+      tellsZeros: isNarrow(this.limits.counted.zeroTraps),
+      sharedFrom: this.limits.shared.min,
+      sharedTo: this.limits.shared.max
     });
     const graded = (set: Graded<number[]>) =>
       regraded(set, (grade) => this.gradeOf(parts.grades.read(grade)));
@@ -152,7 +137,7 @@ class NumberSets {
     const below: Graded<Group[]> = gradedTimes(zero, 1, (decimals) => [{ whole: 0, decimals }]);
     const parts: Graded<Group[]>[] = [];
     let lists: Graded<number[][]> = gradedTimes(others, 1, (decimals) => [decimals]);
-    for (let wholes = 1; wholes <= this.sizes.max; wholes++) {
+    for (let wholes = 1; wholes <= this.limits.sizes.max; wholes++) {
       if (wholes > 1)
         lists = gradedProduct(lists, others, this.join, (list, set) => [...list, set]);
       const size = wholes;
@@ -193,7 +178,7 @@ class NumberSets {
   private get join(): Join {
     return {
       sizeOf: (grade) => this.grades.read(grade).count,
-      most: this.sizes.max,
+      most: this.limits.sizes.max,
       together: (first) => {
         const one = this.grades.read(first);
         return (second) => this.together(one, this.grades.read(second));
@@ -216,7 +201,7 @@ class NumberSets {
 
   /** The grade of a tally, counts taken as far as they matter; {@link UNWANTED} once they are too large. */
   private pack(tally: SetTally): number {
-    if (tally.most - tally.least > this.raggedness.max) return UNWANTED;
+    if (tally.most - tally.least > this.limits.raggedness.max) return UNWANTED;
     const { one } = this.grades;
     let grade =
       tally.count * one.count +
@@ -224,7 +209,7 @@ class NumberSets {
       tally.most * one.most +
       tally.shared * one.shared;
     for (const name of COUNTED) {
-      const { min, max } = this.counted[name];
+      const { min, max } = this.limits.counted[name];
       if (tally[name] > max) return UNWANTED;
       grade += (max === Infinity ? Math.min(tally[name], min) : tally[name]) * one[name];
     }
@@ -233,11 +218,12 @@ class NumberSets {
 
   private isMet(tally: SetTally): boolean {
     return (
-      tally.count >= this.sizes.min &&
-      (this.places.min === 0 || tally.most >= this.places.min) &&
-      (!isNarrow(this.raggedness) || tally.most - tally.least >= this.raggedness.min) &&
-      COUNTED.every((name) => tally[name] >= this.counted[name].min) &&
-      (this.shared.min === 0 || tally.shared === 1)
+      tally.count >= this.limits.sizes.min &&
+      (this.limits.places.min === 0 || tally.most >= this.limits.places.min) &&
+      (!isNarrow(this.limits.raggedness) ||
+        tally.most - tally.least >= this.limits.raggedness.min) &&
+      COUNTED.every((name) => tally[name] >= this.limits.counted[name].min) &&
+      (this.limits.shared.min === 0 || tally.shared === 1)
     );
   }
 }

@@ -1,6 +1,7 @@
 import { ANSWER } from '../../../working';
 import { parseMixed } from '../../../numbers';
 import type { Mark } from '../../../marking/scheme';
+import { givenFrom } from '../../given';
 import type { Skill } from '../../skill';
 import { errorPatterns } from './errors';
 import { features, measure, simplifies } from './features';
@@ -90,8 +91,7 @@ export const mixedSubtraction: Skill<Given> = {
           denominator: Number(mixed.denominator)
         }
     );
-    const result = givenSchema.safeParse({ minuend, subtrahend });
-    return result.success && parts.length === 2 ? result.data : undefined;
+    return parts.length === 2 ? givenFrom(givenSchema, { minuend, subtrahend }) : undefined;
   }
 };
 

@@ -1,4 +1,5 @@
 import { ANSWER } from '../../../working';
+import { givenFrom } from '../../given';
 import type { Skill } from '../../skill';
 import { errorPatterns } from './errors';
 import { features, measure } from './features';
@@ -41,10 +42,7 @@ export const nearMultipleSubtraction: Skill<Given> = {
   strategy: {
     operation: 'subtraction',
     operands: ({ start, change }) => [start, change],
-    given: ([start, change]) => {
-      const parsed = givenSchema.safeParse({ start, change });
-      return parsed.success ? parsed.data : undefined;
-    },
+    given: ([start, change]) => givenFrom(givenSchema, { start, change }),
     suits: ({ change }) => nearMultiple(Number(change)).suited
   },
   measure,
@@ -65,7 +63,7 @@ export const nearMultipleSubtraction: Skill<Given> = {
   print: ({ start, change }) => `${start} - ${change}`,
   parse(line) {
     const parts = line.split(/[-−–]/).map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));
-    const result = givenSchema.safeParse({ start: parts[0], change: parts[1] });
-    return result.success && parts.length === 2 ? result.data : undefined;
+    const [start, change] = parts;
+    return parts.length === 2 ? givenFrom(givenSchema, { start, change }) : undefined;
   }
 };

@@ -1,12 +1,9 @@
 import * as z from 'zod/mini';
+import { numeralOf } from '../../given';
 
 export const LARGEST = 999_999;
 
-const numeral = z
-  .string()
-  .check(
-    z.regex(/^[1-9]\d{0,5}$/, 'a whole number from 1, of up to 6 digits, without leading zeros')
-  );
+const numeral = numeralOf(String(LARGEST).length);
 
 export const givenSchema = z.strictObject({ start: numeral, change: numeral }).check(
   z.refine(({ start, change }) => Number(start) > Number(change), {

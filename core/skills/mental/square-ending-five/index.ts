@@ -1,4 +1,5 @@
 import { ANSWER } from '../../../working';
+import { givenFrom } from '../../given';
 import type { Skill } from '../../skill';
 import { errorPatterns } from './errors';
 import { features, measure } from './features';
@@ -33,10 +34,8 @@ export const squareEndingFive: Skill<Given> = {
   strategy: {
     operation: 'multiplication',
     operands: ({ number }) => [number, number],
-    given: ([number, other, ...rest]) => {
-      const parsed = givenSchema.safeParse({ number });
-      return parsed.success && number === other && rest.length === 0 ? parsed.data : undefined;
-    },
+    given: ([number, other, ...rest]) =>
+      number === other && rest.length === 0 ? givenFrom(givenSchema, { number }) : undefined,
     suits: () => true
   },
   measure,
@@ -57,7 +56,6 @@ export const squareEndingFive: Skill<Given> = {
   print: ({ number }) => `${number}²`,
   parse(line) {
     const [, number] = /^\s*(\d+)\s*(?:²|\^\s*2)\s*$/.exec(line) ?? [];
-    const result = givenSchema.safeParse({ number });
-    return result.success ? result.data : undefined;
+    return givenFrom(givenSchema, { number });
   }
 };

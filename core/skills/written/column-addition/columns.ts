@@ -1,16 +1,13 @@
 import * as z from 'zod/mini';
+import { numeralOf } from '../../given';
 import { parseDigits, type Digits } from '../../../numbers';
 
 export const LIMITS = { addends: { min: 2, max: 6 }, digits: { min: 1, max: 12 } } as const;
 
-const addend = z
-  .string()
-  .check(
-    z.regex(/^[1-9]\d{0,11}$/, 'a whole number from 1, of up to 12 digits, without leading zeros')
-  );
-
 export const givenSchema = z.strictObject({
-  addends: z.array(addend).check(z.minLength(LIMITS.addends.min), z.maxLength(LIMITS.addends.max))
+  addends: z
+    .array(numeralOf(LIMITS.digits.max))
+    .check(z.minLength(LIMITS.addends.min), z.maxLength(LIMITS.addends.max))
 });
 
 export type Given = z.infer<typeof givenSchema>;

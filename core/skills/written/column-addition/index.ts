@@ -1,5 +1,6 @@
 import { methodAndAnswer } from '../../../marking/default-schemes';
 import type { Constraints } from '../../controls';
+import { givenFrom } from '../../given';
 import type { Skill } from '../../skill';
 import { addendDigits, columnsOf, givenSchema, type Given } from './columns';
 import { errorPatterns } from './errors';
@@ -24,7 +25,7 @@ export const columnAddition: Skill<Given> = {
   strategy: {
     operation: 'addition',
     operands: ({ addends }) => addends,
-    given: (addends) => read(addends),
+    given: (addends) => givenFrom(givenSchema, { addends }),
     suits: () => true
   },
   measure: (given) => measure(given),
@@ -38,11 +39,7 @@ export const columnAddition: Skill<Given> = {
   scheme: (given) => methodAndAnswer(columnGraph(columnsOf(addendDigits(given, 10)))),
   print: ({ addends }) => addends.join(' + '),
   parse(line) {
-    return read(line.split('+').map((numeral) => numeral.replace(/[\s,\u202f]/g, '')));
+    const addends = line.split('+').map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));
+    return givenFrom(givenSchema, { addends });
   }
 };
-
-function read(addends: readonly string[]): Given | undefined {
-  const result = givenSchema.safeParse({ addends });
-  return result.success ? result.data : undefined;
-}

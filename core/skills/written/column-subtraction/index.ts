@@ -1,4 +1,5 @@
 import { methodAndAnswer } from '../../../marking/default-schemes';
+import { givenFrom } from '../../given';
 import type { Skill } from '../../skill';
 import { errorPatterns } from './errors';
 import { features, measure } from './features';
@@ -24,10 +25,7 @@ export const columnSubtraction: Skill<Given> = {
   strategy: {
     operation: 'subtraction',
     operands: ({ minuend, subtrahend }) => [minuend, subtrahend],
-    given: ([minuend, subtrahend]) => {
-      const parsed = givenSchema.safeParse({ minuend, subtrahend });
-      return parsed.success ? parsed.data : undefined;
-    },
+    given: ([minuend, subtrahend]) => givenFrom(givenSchema, { minuend, subtrahend }),
     suits: () => true
   },
   measure: (given) => measure(given),
@@ -43,8 +41,7 @@ export const columnSubtraction: Skill<Given> = {
   print: ({ minuend, subtrahend }) => `${minuend} - ${subtrahend}`,
   parse(line) {
     const parts = line.split(/[-−–]/).map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));
-    if (parts.length !== 2) return undefined;
-    const result = givenSchema.safeParse({ minuend: parts[0], subtrahend: parts[1] });
-    return result.success ? result.data : undefined;
+    const [minuend, subtrahend] = parts;
+    return parts.length === 2 ? givenFrom(givenSchema, { minuend, subtrahend }) : undefined;
   }
 };

@@ -1,13 +1,10 @@
 import * as z from 'zod/mini';
+import { numeralOf } from '../../given';
 import { digitAt, parseDigits, type Digits } from '../../../numbers';
 
 export const DIGITS = { min: 1, max: 12 } as const;
 
-const numeral = z
-  .string()
-  .check(
-    z.regex(/^[1-9]\d{0,11}$/, 'a whole number from 1, of up to 12 digits, without leading zeros')
-  );
+const numeral = numeralOf(DIGITS.max);
 
 export const givenSchema = z
   .strictObject({ minuend: numeral, subtrahend: numeral })

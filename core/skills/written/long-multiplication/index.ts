@@ -1,3 +1,4 @@
+import { givenFrom } from '../../given';
 import type { Skill } from '../../skill';
 import { errorPatterns } from './errors';
 import { features, measure } from './features';
@@ -66,7 +67,7 @@ export const longMultiplication: Skill<Given> = {
     operation: 'multiplication',
     operands: ({ multiplicand, multiplier }) => [multiplicand, multiplier],
     given: ([multiplicand, multiplier, ...more]) =>
-      more.length === 0 ? read(multiplicand, multiplier) : undefined,
+      more.length === 0 ? givenFrom(givenSchema, { multiplicand, multiplier }) : undefined,
     suits: () => true
   },
   measure,
@@ -82,11 +83,7 @@ export const longMultiplication: Skill<Given> = {
   print: ({ multiplicand, multiplier }) => `${multiplicand} x ${multiplier}`,
   parse(line) {
     const parts = line.split(/[x×*·]/i).map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));
-    return parts.length === 2 ? read(parts[0], parts[1]) : undefined;
+    const [multiplicand, multiplier] = parts;
+    return parts.length === 2 ? givenFrom(givenSchema, { multiplicand, multiplier }) : undefined;
   }
 };
-
-function read(multiplicand?: string, multiplier?: string): Given | undefined {
-  const result = givenSchema.safeParse({ multiplicand, multiplier });
-  return result.success ? result.data : undefined;
-}

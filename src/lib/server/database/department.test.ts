@@ -28,7 +28,7 @@ import { readResults } from './results';
 import { pageTypeOf } from './script-pages';
 import { listScripts, satItems, sitPaper } from './sittings';
 
-/** A paper with three items of every skill, the first skill's spread over a feature. */
+/** A paper with two items of every skill, the first skill's spread over a feature. */
 function mixedPaper(): Paper {
   const paper = fromPlans(
     'All ways of working',

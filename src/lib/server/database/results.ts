@@ -62,37 +62,24 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
   const items = satItems(db, paperId);
   const outcomes = outcomesOf(db, sittingId);
   const changed = changedOf(db, sittingId);
-  const evidence: PatternEvidence[] = [];
-  const likely: PatternEvidence[] = [];
-  const pupils = listScripts(db, sittingId).map((script): ResultPupil => {
+  const worked = listScripts(db, sittingId).map((script) => {
     const own = items.map(({ id }) => outcomes.get(`${script.id}/${id}`) ?? null);
+    return { script, own, evidence: evidenceOf(own) };
+  });
+  const pupils = worked.map(({ script, own, evidence }): ResultPupil => {
     const marked = own.filter((outcome) => outcome !== null);
-    const held = patternEvidence(
-      marked.map(({ couldShow, didShow, verdict }) => ({
-        couldShow,
-        didShow,
-        right: verdict === 'correct'
-      }))
-    );
-    evidence.push(...held);
-    likely.push(...likelyPatterns(held));
     return {
       scriptId: script.id,
       name: script.name,
-      outcomes: own.map(
-        (outcome) =>
-          outcome && {
-            awarded: outcome.awarded,
-            available: outcome.available,
-            didShow: outcome.didShow
-          }
-      ),
+      outcomes: own.map((outcome) => outcome && shownOf(outcome)),
       total: marked.reduce((sum, { awarded }) => sum + awarded, 0),
       changed: changed.get(script.id) ?? 0,
       isComplete: marked.length === items.length,
-      evidence: held.filter(({ did }) => did > 0)
+      evidence: evidence.filter(({ did }) => did > 0)
     };
   });
+  const evidence = worked.flatMap((one) => one.evidence);
+  const likely = worked.flatMap((one) => likelyPatterns(one.evidence));
   const skills = [...new Set(items.map(({ item }) => item.skill))].map(skillOf);
   return {
     items: items.map(({ id, number, item, scheme }, at) => ({
@@ -115,6 +102,21 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
       }))
     )
   };
+}
+
+function evidenceOf(own: readonly (Outcome | null)[]): PatternEvidence[] {
+  const marked = own.filter((outcome) => outcome !== null);
+  return patternEvidence(
+    marked.map(({ couldShow, didShow, verdict }) => ({
+      couldShow,
+      didShow,
+      right: verdict === 'correct'
+    }))
+  );
+}
+
+function shownOf({ awarded, available, didShow }: Outcome): ItemOutcome {
+  return { awarded, available, didShow };
 }
 
 function summary(

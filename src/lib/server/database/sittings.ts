@@ -1,4 +1,4 @@
-import { isMarked, outline, schemeOf } from '@zealous-quill/core/papers';
+import { isMarked, outline, schemeOf, unmarkedKinds } from '@zealous-quill/core/papers';
 import { and, asc, count, desc, eq, inArray, notInArray, sql } from 'drizzle-orm';
 import { version } from '../version';
 import type { Db } from './connection';
@@ -142,7 +142,7 @@ function withProgress(
           sections.paperId,
           rows.map(({ paperId }) => paperId)
         ),
-        notInArray(sections.kind, ['worked-example', 'gaps'])
+        notInArray(sections.kind, [...unmarkedKinds])
       )
     )
     .groupBy(sections.paperId)

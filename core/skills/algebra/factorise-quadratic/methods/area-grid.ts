@@ -2,7 +2,7 @@ import { addPolynomials, degree, gcd, primitivePart, type Polynomial } from '../
 import type { Get, Rule, Step, Symmetry, Value } from '../../../../working';
 import { multipliedOut, productOf } from '../readings';
 import type { Splitting } from '../working';
-import { monomial, swaps, type Method } from './method';
+import { monomial, pairIn, swaps, type Method } from './method';
 
 /**
  * The area grid: the quadratic in four cells, what the rows and columns have in common at its edges:
@@ -30,7 +30,7 @@ export function areaGrid({ uses, read }: Splitting): Method {
     return coefficients && monomial(coefficients[which], 2 - which);
   };
   const middle = (get: Get, which: 0 | 1) => {
-    const pair = get('pair') as readonly [bigint, bigint] | undefined;
+    const pair = pairIn(get);
     return pair && monomial(pair[which], 1);
   };
   const inRow = ['grid.0.0', 'grid.0.1'];

@@ -13,7 +13,7 @@ import { map, type Step } from '../../../../working';
 import type { Given } from '../quadratic';
 import { bracketOf, groupReading, productOf, termsReading } from '../readings';
 import type { Splitting } from '../working';
-import { monomial, type Method } from './method';
+import { monomial, pairIn, type Method } from './method';
 import { productAndSum } from './product-and-sum';
 
 /**
@@ -40,7 +40,7 @@ export function grouping({ uses, read }: Splitting, { c }: Given): Method {
         uses: [...uses, 'pair'],
         rule: (get) => {
           const coefficients = read(get);
-          const pair = get('pair') as readonly [bigint, bigint] | undefined;
+          const pair = pairIn(get);
           return (
             coefficients &&
             pair && [

@@ -1,5 +1,5 @@
 import { polynomial, type Polynomial } from '../../../../numbers';
-import type { Step, Symmetry } from '../../../../working';
+import type { Get, Step, Symmetry } from '../../../../working';
 
 /** A way of splitting: its own steps, and how the factors are read from them. */
 export interface Method {
@@ -7,6 +7,9 @@ export interface Method {
   readonly factors: Pick<Step, 'uses' | 'rule'>;
   readonly symmetries?: readonly Symmetry[];
 }
+
+/** The pair that was found. */
+export const pairIn = (get: Get) => get('pair') as readonly [bigint, bigint] | undefined;
 
 /** The polynomial of one term. */
 export const monomial = (coefficient: bigint, power: number): Polynomial =>

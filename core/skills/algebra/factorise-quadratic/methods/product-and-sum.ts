@@ -1,7 +1,7 @@
 import { primitivePart, polynomial, type Product } from '../../../../numbers';
 import { productOf } from '../readings';
 import type { Splitting } from '../working';
-import type { Method } from './method';
+import { pairIn, type Method } from './method';
 
 /** The pair alone, (ax + m)(ax + n) / a: each factor divided by what it has in common. */
 export function productAndSum({ uses, read }: Splitting): Method {
@@ -11,7 +11,7 @@ export function productAndSum({ uses, read }: Splitting): Method {
       uses: [...uses, 'pair'],
       rule: (get) => {
         const coefficients = read(get);
-        const pair = get('pair') as readonly [bigint, bigint] | undefined;
+        const pair = pairIn(get);
         return coefficients && pair && factorsOfPair(coefficients[0], pair);
       }
     }
