@@ -91,7 +91,9 @@ test('from an empty database to results, and all of it again after a restart', a
   await page.getByRole('button', { name: 'A class sits it' }).click();
   await page.getByLabel('Day').fill('2026-11-20');
   await page.getByRole('button', { name: 'Make the pile of scripts' }).click();
+  await page.waitForLoadState('networkidle');
   await page.getByRole('button', { name: 'by script' }).click();
+  await expect(page).toHaveURL(/by=script/);
   const heading = page.getByRole('heading', { level: 2 });
   await expect(heading).toHaveText('Bram Wick');
   await expect(page.getByRole('textbox', { name: 'Answer' })).toBeFocused();

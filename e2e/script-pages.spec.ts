@@ -21,6 +21,8 @@ test('a page of a script is uploaded and shown: a PDF drawn, a picture as it is,
   const pdf = await (await page.request.get(`${page.url()}/print`)).body();
   await page.getByRole('button', { name: 'A class sits it' }).click();
   await page.getByRole('button', { name: 'Make the pile of scripts' }).click();
+  await page.waitForURL(/\/marking\//);
+  await page.waitForLoadState('networkidle');
   const file = page.getByLabel('Add a page of this script');
   await file.setInputFiles({
     name: 'page.pdf',

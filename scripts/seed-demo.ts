@@ -1,8 +1,8 @@
 /* Fills a new database with the department of Lanternmoor School: classes, papers in every state, sittings. */
 import { rmSync } from 'node:fs';
-import { simulate, type Scheme } from '@zealous-quill/core/marking';
+import { simulate } from '@zealous-quill/core/marking';
 import { fromPlans, startLadder } from '@zealous-quill/core/papers';
-import { skillOf, type Item } from '@zealous-quill/core/skills';
+import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
 import { ANSWER, spreadAnswer, stepOf } from '@zealous-quill/core/working';
 import { importPupils, listClasses } from '../src/lib/server/database/classes';
@@ -11,7 +11,8 @@ import { saveHouseStyle } from '../src/lib/server/database/house-style';
 import { createPaper, newEdition } from '../src/lib/server/database/papers';
 import { saveResponse, type GivenMarks } from '../src/lib/server/database/responses';
 import { simulatedWork } from '../src/lib/server/database/schema';
-import { listScripts, readSitting, satItems, sitPaper } from '../src/lib/server/database/sittings';
+import { listScripts, sitPaper } from '../src/lib/server/database/sittings';
+import { satItems, type SatItem } from '../src/lib/server/database/snapshots';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { demoClasses, habitsOf } from './demo/pupils';
 
@@ -231,35 +232,29 @@ db.$client.close();
 function sit(classId: number, paperId: number, day: string, share: number): void {
   const sat = sitPaper(db, paperId, classId, day);
   if (!sat.ok) throw new Error(`seed-demo: sitting gives ${sat.code}`);
-  const items = satItems(db, readSitting(db, sat.id)!.paperId);
+  const items = satItems(db, paperId);
   const scripts = listScripts(db, sat.id);
   const toMark = Math.round(share * scripts.length * items.length);
   let marked = 0;
-  items.forEach(({ id: itemId, item, scheme }) =>
+  for (const part of items) {
+    const { skill, given, school } = part.item;
+    const worked = new WorkedItem(skillOf(skill), given, school);
     scripts.forEach((script, place) => {
-      const random = seededRandom(partSeed(SEED, `${day}/${script.id}/${itemId}`));
-      const skill = skillOf(item.skill);
-      const { working, truth } = simulate(
-        skill,
-        item.given,
-        item.school,
-        habitsOf(place, skill.id),
-        random
-      );
+      const random = seededRandom(partSeed(SEED, `${day}/${script.id}/${part.id}`));
+      const { working, truth } = simulate(worked, habitsOf(place, skill), random);
       db.insert(simulatedWork)
-        .values({ scriptId: script.id, itemId, working, ...truth })
+        .values({ scriptId: script.id, partId: part.id, working, ...truth })
         .run();
-      if (marked++ < toMark) mark(db, script.id, itemId, { item, scheme }, working, marked);
-    })
-  );
+      if (marked++ < toMark) mark(db, script.id, part, working, marked);
+    });
+  }
 }
 
 /** As a marker would enter it: what the squares hold, with the answer where they do not read it. */
 function mark(
   database: Db,
   scriptId: number,
-  itemId: number,
-  { item, scheme }: { item: Item; scheme: Scheme },
+  { id: partId, item, scheme }: SatItem,
   working: Readonly<Record<string, string>>,
   count: number
 ): void {
@@ -274,6 +269,6 @@ function mark(
       ? { [first]: { given: 1, reason: 'method explained beside the squares' } }
       : {};
   const state = { version: 0, isMarked: true, given, working: entry };
-  const saved = saveResponse(database, scriptId, itemId, state);
+  const saved = saveResponse(database, scriptId, partId, state);
   if (!saved.ok) throw new Error(`seed-demo: response gives ${saved.code}`);
 }

@@ -8,13 +8,11 @@ export const houseStyleSchema = z.strictObject({
   crossOff: z._default(z.boolean(), false),
   answerRules: z._default(z.enum(['one', 'two']), 'one'),
   headings: z._default(z.enum(['none', 'letters', 'numerals']), 'letters'),
-  subtraction: z._default(z.enum(['decomposition', 'equal-additions']), 'decomposition'),
-  mixedNumbers: z._default(z.enum(['regroup', 'improper', 'parts']), 'regroup'),
-  quadratics: z._default(
-    z.enum(['product-and-sum', 'area-grid', 'cross-trial', 'grouping']),
-    'product-and-sum'
+  /** The school in which a skill is worked, by skill; the skill's usual one where it is not named. */
+  methods: z._default(
+    z.record(z.string().check(z.maxLength(60)), z.string().check(z.maxLength(60))),
+    {}
   ),
-  commonFactor: z._default(z.enum(['first', 'last']), 'first'),
   verb: z._default(z.enum(['factorise', 'factor']), 'factorise'),
   decimalMark: z._default(z.enum(['point', 'comma']), 'point'),
   grouping: z._default(z.enum(['none', 'space', 'comma']), 'space'),

@@ -1,7 +1,8 @@
-import { patternGraph, patternsIn } from '../skills/item';
-import type { ErrorPattern, Skill } from '../skills/skill';
+import type { Value } from '../numbers';
+import { patternsIn, type ErrorPattern } from '../skills/skill';
+import type { WorkedItem } from '../skills/worked';
 import { ANSWER, exchanged, replaceRules, sameValue, stepOf, valuesOf } from '../working';
-import type { Get, Graph, Value } from '../working';
+import type { Get, Graph } from '../working';
 
 /** Error patterns that together explain what was written: all of the working, or the bare answer. */
 export interface Explanation {
@@ -16,33 +17,28 @@ export type Written = ReadonlyMap<string, Value>;
  * The smallest sets of error patterns, to two, whose evaluation equals everything that was written. Several
  * of the same size tie. None if all of it is right.
  */
-export function diagnose(
-  skill: Skill,
-  given: unknown,
-  school: string,
-  written: Written
-): Explanation[] {
-  const graph = skill.graph(given, school);
+export function diagnose(item: WorkedItem, written: Written): Explanation[] {
+  const { graph } = item;
   if (written.size === 0 || agrees(graph, written)) return [];
   const explains = written.size === 1 && written.has(ANSWER) ? 'answer' : 'working';
-  const patterns = patternsIn(skill, school);
+  const patterns = patternsIn(item.skill, item.school);
   const single = patterns.flatMap((pattern) => {
-    const wrong = patternGraph(pattern, given, graph);
+    const wrong = item.wrong(pattern);
     return wrong && agrees(wrong, written) ? [[pattern.id]] : [];
   });
-  const found = single.length > 0 ? single : pairs(patterns, given, graph, written);
+  const found = single.length > 0 ? single : pairs(item, patterns, written);
   return found.map((ids) => ({ patterns: ids, explains }));
 }
 
 /** Two patterns combine only if each changes something and they change different steps. */
 function pairs(
+  { graph, given, school }: WorkedItem,
   patterns: readonly ErrorPattern[],
-  given: unknown,
-  graph: Graph,
   written: Written
 ): string[][] {
-  const changes = patterns.flatMap(({ id, replacements }) => {
-    const rules = replacements(given, graph);
+  const changes = patterns.flatMap((pattern) => {
+    const { id } = pattern;
+    const rules = pattern.instead(given, graph, school);
     return rules && Object.keys(rules).length > 0 ? [{ id, rules }] : [];
   });
   return changes.flatMap((one, at) =>
@@ -60,7 +56,7 @@ function pairs(
  */
 function agrees(graph: Graph, written: Written): boolean {
   if (agreesAsWritten(graph, written)) return true;
-  return (graph.symmetries ?? []).some((symmetry) =>
+  return graph.symmetries.some((symmetry) =>
     agreesAsWritten(
       graph,
       new Map([...written].map(([id, entry]) => [exchanged(symmetry, id), entry]))

@@ -1,13 +1,8 @@
 export { becauseWords, flagWords, formWords, markWords, slipWords, verdictWords } from './words';
 export { simulate, type SimulatedPupil, type SimulatedScript } from './simulate';
-export {
-  markItem,
-  unknownSteps,
-  type MarkedItem,
-  type MarkedStep,
-  type MarkRequest
-} from './mark-item';
+export { markItem, unknownSteps, type MarkedItem, type MarkedStep } from './mark-item';
 export type { Verdict, Working } from './readings';
 export type { Because, MarkLine } from './marks';
 export type { Explanation } from './diagnosis';
+export { covers } from './schemes';
 export { availableMarks, schemeSchema, type Mark, type Scheme } from './scheme';

@@ -1,18 +1,18 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { analyseItem, evaluatePattern, showingPatterns, skillOf } from '../skills';
-import { isShown, printValue } from '../working';
+import { analyseItem, loadSkills, skillOf, WorkedItem } from '../skills';
+import { evaluate, isShown, printValue } from '../working';
 import { markItem } from './mark-item';
 import type { Working } from './readings';
 
+await loadSkills(['column-addition']);
 const skill = skillOf('column-addition');
-const school = 'columns';
+const itemOf = (given: unknown) => new WorkedItem(skill, given, 'columns');
 
 function mark(sum: string, working: Working, showWorking = false) {
-  const given = { addends: sum.split(' + ') };
-  const scheme = { ...skill.scheme(given, school), showWorking };
-  return markItem(skill, { given, school, working, scheme });
+  const item = itemOf({ addends: sum.split(' + ') });
+  return markItem(item, working, { ...item.scheme, showWorking });
 }
 
 /** One line for a marking: verdicts, marks by line, flags, explanations. */
@@ -134,7 +134,7 @@ test('the key’s own working, with any of its carries unwritten, earns full mar
         ({ kind }) => kind !== 'carry' || keep.next().value
       );
       const working = Object.fromEntries(steps.map(({ id, value }) => [id, value]));
-      const marked = markItem(skill, { given, school, working });
+      const marked = markItem(itemOf(given), working);
       assert.equal(marked.marks.awarded, marked.marks.available);
       assert.deepEqual([marked.flags, marked.firstSlip, marked.diagnosis], [[], null, []]);
     })
@@ -153,7 +153,7 @@ test('one wrong digit, carried on faithfully, costs the accuracy mark and nothin
           .filter(({ kind }) => kind !== 'answer')
           .map(({ id, value }) => [id, id === slip.id ? wrong : value])
       );
-      const marked = markItem(skill, { given, school, working });
+      const marked = markItem(itemOf(given), working);
       assert.equal(marked.firstSlip, slip.id);
       if (marked.diagnosis.length === 0) assert.equal(marked.marks.awarded, 1);
       assert.equal(marked.marks.lines[1]!.awarded, 0);
@@ -164,18 +164,19 @@ test('one wrong digit, carried on faithfully, costs the accuracy mark and nothin
 test('the working of every pattern that shows is explained by that pattern', () => {
   fc.assert(
     fc.property(items, (given) => {
-      const graph = skill.graph(given, school);
-      for (const { pattern } of showingPatterns(skill, given, school)) {
-        const values = evaluatePattern(pattern, given, graph)!;
+      const item = itemOf(given);
+      for (const { pattern } of item.showing()) {
+        const wrong = item.wrong(pattern)!;
+        const values = evaluate(wrong);
         const working = Object.fromEntries(
-          graph.steps
+          wrong.steps
             .filter((step) => isShown(step, values.get(step.id)))
             .map((step) => [step.id, printValue(step, values.get(step.id))!])
         );
         for (const written of [working, { answer: working['answer']! }]) {
-          const { diagnosis } = markItem(skill, { given, school, working: written });
+          const { diagnosis } = markItem(item, written);
           const sets = diagnosis.map(({ patterns }) => patterns.join());
-          assert.ok(sets.includes(pattern.id), `${pattern.id} on ${skill.print(given)}`);
+          assert.ok(sets.includes(pattern.id), `${pattern.id} on ${item.answer}`);
         }
       }
     }),

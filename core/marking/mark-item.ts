@@ -1,5 +1,6 @@
-import type { Skill } from '../skills/skill';
-import { ANSWER, printValue, type FormCode, type Value } from '../working';
+import type { FormCode, Value } from '../numbers';
+import type { WorkedItem } from '../skills/worked';
+import { ANSWER, printValue } from '../working';
 import { diagnose, type Explanation } from './diagnosis';
 import { proposeMarks, type MarkLine } from './marks';
 import { nearMiss, type SlipKind } from './near-miss';
@@ -37,33 +38,27 @@ export interface MarkedItem {
   readonly diagnosis: readonly Explanation[];
 }
 
-/** What is marked: an item, what was written, and by which scheme. */
-export interface MarkRequest {
-  readonly given: unknown;
-  readonly school: string;
-  /** What was written at each step; the final answer under `answer`. */
-  readonly working: Working;
-  readonly scheme?: Scheme;
-}
-
-/** Marks one item. Steps that are not in the graph are passed over; see {@link unknownSteps}. */
+/**
+ * Marks what was written at the steps of an item, the final answer under `answer`, by the skill's own scheme
+ * unless another is given. Steps that are not in the graph are passed over; see {@link unknownSteps}.
+ */
 export function markItem(
-  skill: Skill,
-  { given, school, working, scheme }: MarkRequest
+  item: WorkedItem,
+  working: Working,
+  scheme: Scheme = item.scheme
 ): MarkedItem {
-  const readings = readWorking(skill.graph(given, school), working);
+  const readings = readWorking(item.graph, working);
   const answer = readings.at(-1)!;
   const written = new Map<string, Value>(
     readings.flatMap((reading) =>
       reading.value !== undefined && isOwnHand(reading) ? [[reading.step.id, reading.value]] : []
     )
   );
-  const diagnosis = diagnose(skill, given, school, written);
+  const diagnosis = diagnose(item, written);
   const answerRight = answer.verdict === 'correct';
   const easier = madeEasier(readings);
   const form = answer.value === undefined ? [] : (answer.step.form?.(answer.value) ?? []);
-  const marking = scheme ?? skill.scheme(given, school);
-  const lines = proposeMarks(marking, {
+  const lines = proposeMarks(scheme, {
     readings,
     answer,
     answerRight,
@@ -90,16 +85,15 @@ export function markItem(
       lines
     },
     flags,
-    notes: form.filter((code) => !marking.marks.some((mark) => mark.form?.includes(code))),
+    notes: form.filter((code) => !scheme.marks.some((mark) => mark.form?.includes(code))),
     slips: faults.flatMap(slipOf),
     diagnosis
   };
 }
 
 /** Names among the working that are no steps of the item. */
-export function unknownSteps(skill: Skill, { given, school, working }: MarkRequest): string[] {
-  const known = new Set(skill.graph(given, school).steps.map(({ id }) => id));
-  return Object.keys(working).filter((id) => !known.has(id));
+export function unknownSteps({ graph }: WorkedItem, working: Working): string[] {
+  return Object.keys(working).filter((id) => !graph.byId.has(id));
 }
 
 /** Right where own figures give another value, or right although a step before it is wrong. */

@@ -1,6 +1,8 @@
-import { ANSWER, type FormCode } from '../working';
+import type { FormCode } from '../numbers';
+import { ANSWER } from '../working';
 import { isFault, type StepReading } from './readings';
 import type { Mark, Scheme } from './scheme';
+import { covers } from './schemes';
 
 /** Why a mark was or was not awarded; words modules give the sentence. */
 export type Because =
@@ -74,7 +76,7 @@ function decide(
 ): Decision {
   const isBare = evidence.answerRight && !evidence.anyWorking && !scheme.showWorking;
   if (isBare && !scheme.marks.some((one) => fallsShort(one, evidence))) return yes('bare-answer');
-  const readings = evidence.readings.filter(({ step }) => mark.steps.includes(step.id));
+  const readings = evidence.readings.filter(({ step }) => covers(mark, step.id));
   if (mark.kind === 'M') return method(scheme, evidence, readings);
   if (dependency && dependency.awarded === 0) return no('depends');
   if (fallsShort(mark, evidence)) return no('form');

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { ANSWER, type Graph } from '../working';
+import { ANSWER, graphOf, swaps, type Graph } from '../working';
 import { number, step } from '../working/step.test-helper';
 import { isFault, readWorking, type Working } from './readings';
 
@@ -12,13 +12,11 @@ function verdicts(graph: Graph, working: Working): string {
 }
 
 /** carry = 2, or left out 0; tens = 5 + carry; answer = 10 tens + 4. */
-const sum: Graph = {
-  steps: [
-    step('carry', [], () => 2n, { leftOut: 0n, silentAt: 0n }),
-    step('tens', ['carry'], (get) => 5n + number(get, 'carry')!),
-    step(ANSWER, ['tens'], (get) => 10n * number(get, 'tens')! + 4n)
-  ]
-};
+const sum = graphOf([
+  step('carry', [], () => 2n, { leftOut: 0n, silentAt: 0n }),
+  step('tens', ['carry'], (get) => 5n + number(get, 'carry')!),
+  step(ANSWER, ['tens'], (get) => 10n * number(get, 'tens')! + 4n)
+]);
 
 test('a blank is done in the head or left out, whichever the later steps say', () => {
   const cases: [Working, string][] = [
@@ -38,13 +36,11 @@ test('a blank is done in the head or left out, whichever the later steps say', (
 });
 
 /** Any multiple of 12 will do as a common denominator; top = 5 twelfths over it. */
-const choice: Graph = {
-  steps: [
-    step('under', [], () => 12n, { accepts: (written) => (written as bigint) % 12n === 0n }),
-    step('top', ['under'], (get) => (5n * number(get, 'under')!) / 12n),
-    step(ANSWER, ['top'], (get) => number(get, 'top')! + 1n)
-  ]
-};
+const choice = graphOf([
+  step('under', [], () => 12n, { accepts: (written) => (written as bigint) % 12n === 0n }),
+  step('top', ['under'], (get) => (5n * number(get, 'under')!) / 12n),
+  step(ANSWER, ['top'], (get) => number(get, 'top')! + 1n)
+]);
 
 test('after another choice that is as good, right is what is right from there', () => {
   const right = 'under correct, top correct, answer correct';
@@ -61,14 +57,14 @@ test('after another choice that is as good, right is what is right from there', 
 });
 
 /** A row and a column that may change places, with their product. */
-const grid: Graph = {
-  steps: [
+const grid = graphOf(
+  [
     step('row', [], () => 2n),
     step('column', [], () => 7n),
     step(ANSWER, ['row', 'column'], (get) => number(get, 'row')! * number(get, 'column')!)
   ],
-  symmetries: [{ row: 'column', column: 'row' }]
-};
+  [swaps([['row', 'column']])]
+);
 
 test('exchanged steps are right, and told in the squares where they stand', () => {
   assert.equal(
@@ -82,24 +78,20 @@ test('exchanged steps are right, and told in the squares where they stand', () =
 });
 
 /** Something found on the way, which a right answer shows or does not; and a check nobody needs. */
-const seen: Graph = {
-  steps: [
-    step('factor', [], () => 3n, {
-      leftOut: 1n,
-      seenIn: (answer) => ((answer as bigint) === 12n ? 3n : undefined)
-    }),
-    step(ANSWER, ['factor'], (get) => 4n * number(get, 'factor')!),
-    step('check', [ANSWER], (get) => number(get, ANSWER))
-  ]
-};
+const seen = graphOf([
+  step('factor', [], () => 3n, {
+    leftOut: 1n,
+    seenIn: (answer) => ((answer as bigint) === 12n ? 3n : undefined)
+  }),
+  step(ANSWER, ['factor'], (get) => 4n * number(get, 'factor')!),
+  step('check', [ANSWER], (get) => number(get, ANSWER))
+]);
 
 test('a right answer shows what was found on the way; a check may stay blank', () => {
   const steps = [seen.steps[0]!, seen.steps[2]!, seen.steps[1]!];
-  const reordered: Graph = {
-    steps: steps.map((one) =>
-      one.id === 'check' ? { ...one, uses: ['factor'], rule: () => 9n } : one
-    )
-  };
+  const reordered = graphOf(
+    steps.map((one) => (one.id === 'check' ? { ...one, uses: ['factor'], rule: () => 9n } : one))
+  );
   assert.equal(
     verdicts(reordered, { answer: '12' }),
     'factor correct, check not-needed, answer correct'

@@ -11,9 +11,9 @@ import {
   type Graph,
   type Step,
   type Symmetry,
-  type Value,
   type Values
 } from '../working';
+import type { Value } from '../numbers';
 
 export type Verdict =
   'correct' | 'follows-through' | 'slip' | 'blank' | 'not-needed' | 'unreadable';
@@ -49,7 +49,7 @@ export type Working = Readonly<Record<string, string>>;
  * Where steps may be exchanged, the arrangement is taken that makes most of them right or following.
  */
 export function readWorking(graph: Graph, working: Working): StepReading[] {
-  const arrangements: Symmetry[] = [{}, ...(graph.symmetries ?? [])];
+  const arrangements: Symmetry[] = [{}, ...graph.symmetries];
   const readings = arrangements.map((symmetry) => readArranged(graph, working, symmetry));
   const worth = readings.map((reading) => reading.filter(isSound).length);
   return readings[worth.indexOf(Math.max(...worth))]!;

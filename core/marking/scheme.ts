@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { formCodes } from '../working';
+import { formCodes } from '../numbers';
 
 const text = (length: number) => z.string().check(z.minLength(1), z.maxLength(length));
 

@@ -1,28 +1,28 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultEvidenceModel, patternEvidence, type Observation } from '../analysis';
-import { drawItems, showingPatterns, skillOf } from '../skills';
+import { drawItems, loadSkills, skillOf, WorkedItem } from '../skills';
 import { partSeed, seededRandom } from '../spaces';
 import { markItem } from './mark-item';
 import { simulate, type SimulatedPupil } from './simulate';
 
+await loadSkills(['column-addition']);
 const skill = skillOf('column-addition');
-const school = 'columns';
 
-function paperItems(): unknown[] {
+function paperItems(): WorkedItem[] {
   const drawn = drawItems(skill, {
     controls: { addends: 2, digits: 3, shortest: { max: 2 }, carries: 2 },
     count: 12,
     seed: 11
   });
   assert.ok(drawn.ok);
-  return drawn.given;
+  return drawn.given.map((given) => new WorkedItem(skill, given, 'columns'));
 }
 
-function observe(given: unknown, working: Record<string, string>): Observation {
-  const marked = markItem(skill, { given, school, working });
+function observe(item: WorkedItem, working: Record<string, string>): Observation {
+  const marked = markItem(item, working);
   return {
-    couldShow: showingPatterns(skill, given, school).map(({ pattern }) => pattern.id),
+    couldShow: item.showing().map(({ pattern }) => pattern.id),
     didShow: [...new Set(marked.diagnosis.flatMap(({ patterns }) => patterns))],
     right: marked.answer.verdict === 'correct'
   };
@@ -30,7 +30,7 @@ function observe(given: unknown, working: Record<string, string>): Observation {
 
 test('marking a simulated pupil recovers the pattern held, by working and by bare answers', () => {
   const items = paperItems();
-  for (const { id } of skill.errorPatterns.filter(({ id }) => id !== 'last-carry-dropped')) {
+  for (const { id } of skill.patterns.filter(({ id }) => id !== 'last-carry-dropped')) {
     const pupil: SimulatedPupil = {
       holds: [{ pattern: id, degree: 0.9 }],
       slipRate: 0.05,
@@ -38,10 +38,10 @@ test('marking a simulated pupil recovers the pattern held, by working and by bar
       leavesOut: 0
     };
     for (const bare of [false, true]) {
-      const seen = items.map((given, at) => {
+      const seen = items.map((item, at) => {
         const random = seededRandom(partSeed(at, id));
-        const { working } = simulate(skill, given, school, pupil, random);
-        return observe(given, bare ? { answer: working['answer']! } : { ...working });
+        const { working } = simulate(item, pupil, random);
+        return observe(item, bare ? { answer: working['answer']! } : { ...working });
       });
       const [likeliest] = patternEvidence(seen).sort((a, b) => b.probability - a.probability);
       assert.equal(likeliest!.pattern, id);
@@ -56,9 +56,7 @@ test('a pupil who only slips is not taken for a holder', () => {
   const items = paperItems();
   for (let seed = 0; seed < 30; seed++) {
     const random = seededRandom(seed);
-    const seen = items.map((given) =>
-      observe(given, { ...simulate(skill, given, school, pupil, random).working })
-    );
+    const seen = items.map((item) => observe(item, { ...simulate(item, pupil, random).working }));
     for (const { pattern, probability } of patternEvidence(seen, model)) {
       assert.ok(probability < 0.5, `${pattern} ${probability}`);
     }

@@ -1,10 +1,9 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { defaultHouseStyle } from '../house-style';
-import { showingPatterns } from '../skills/item';
-import type { Skill } from '../skills/skill';
+import type { WorkedItem } from '../skills/worked';
 import type { RandomGenerator } from '../spaces';
-import { evaluate, isShown, printValue, replaceRules } from '../working';
+import { evaluate, isShown, printValue } from '../working';
 import type { Graph, Values } from '../working';
 import type { Working } from './readings';
 
@@ -28,28 +27,21 @@ export interface SimulatedScript {
 
 /** Works one item as the pupil would; the same random source gives the same script. */
 export function simulate(
-  skill: Skill,
-  given: unknown,
-  school: string,
+  item: WorkedItem,
   pupil: SimulatedPupil,
   random: RandomGenerator
 ): SimulatedScript {
   const happens = (chance: number) => uniformFloat64(random) < chance;
   if (happens(pupil.leavesOut)) return { working: {}, truth: { pattern: null, slip: null } };
-  const shown = showingPatterns(skill, given, school).map(({ pattern }) => pattern);
+  const shown = item.showing().map(({ pattern }) => pattern);
   const pattern = shown.find(({ id }) =>
     pupil.holds.some((held) => held.pattern === id && happens(held.degree))
   );
-  const right = skill.graph(given, school);
-  const graph = pattern ? replaceRules(right, pattern.replacements(given, right) ?? {}) : right;
+  const graph = (pattern && item.wrong(pattern)) ?? item.graph;
   const slip = happens(pupil.slipRate) ? slipOn(graph, random) : undefined;
   const values = evaluate(graph, slip?.values);
   return {
-    working: write(
-      graph,
-      values,
-      happens(pupil.writesMarks) ? [] : smallMarks(skill, given, school)
-    ),
+    working: write(graph, values, happens(pupil.writesMarks) ? [] : smallMarks(item)),
     truth: { pattern: pattern?.id ?? null, slip: slip?.step ?? null }
   };
 }
@@ -66,9 +58,9 @@ function slipOn(graph: Graph, random: RandomGenerator): { step: string; values: 
 }
 
 /** Steps that stand small in a corner or above: what a pupil may keep in the head. */
-function smallMarks(skill: Skill, given: unknown, school: string): string[] {
-  return skill
-    .layout(given, school, defaultHouseStyle)
+function smallMarks(item: WorkedItem): string[] {
+  return item
+    .layout(defaultHouseStyle)
     .cells.flatMap((cell) => (cell.type === 'step' && cell.role === 'carry' ? [cell.step] : []));
 }
 

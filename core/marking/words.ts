@@ -1,4 +1,4 @@
-import type { FormCode } from '../working';
+import type { FormCode } from '../numbers';
 import type { Mark } from './scheme';
 import type { Flag } from './mark-item';
 import type { Because } from './marks';

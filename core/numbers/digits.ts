@@ -39,6 +39,11 @@ export function fromDigits(digits: Digits, base = 10): bigint {
   return digits.reduceRight((value, digit) => value * BigInt(base) + BigInt(digit), 0n);
 }
 
+/** The natural number that a numeral of the base stands for. */
+export function valueIn(numeral: string, base = 10): bigint {
+  return fromDigits(parseDigits(numeral, base) ?? [], base);
+}
+
 /** The numeral of a natural number in `base`. */
 export function printNumber(value: bigint, base = 10): string {
   return printDigits(toDigits(value, base));

@@ -6,6 +6,7 @@ export {
   printDigits,
   printNumber,
   toDigits,
+  valueIn,
   type Digits
 } from './digits';
 export { gcd, gcdOfSmall, lcm } from './divisors';
@@ -24,6 +25,7 @@ export {
   contentOf,
   degree,
   exactRoot,
+  monomial,
   multiplyPolynomials,
   pairOf,
   polynomial,
@@ -33,3 +35,22 @@ export {
   type Polynomial
 } from './polynomial';
 export { expand, parseProduct, parseTerms, type Product } from './expression';
+export { ungrouped } from './numeral';
+export { formCodes, type FormCode, type Reading, type Value } from './reading';
+export { signedNumber, wholeNumber } from './readings/whole';
+export { decimalNumber, givenForm, listOfDecimals, misplaced } from './readings/decimals';
+export { mixedForm, mixedNumber } from './readings/mixed';
+export {
+  bracketOf,
+  completeForm,
+  factorisation,
+  groupReading,
+  isProduct,
+  linearFactors,
+  multipliedOut,
+  NONE,
+  pairReading,
+  productOf,
+  termsReading,
+  type Factorisation
+} from './readings/factors';

@@ -9,6 +9,11 @@ export function polynomial(coefficients: readonly bigint[]): Polynomial {
   return coefficients.slice(0, last + 1);
 }
 
+/** The polynomial of one term. */
+export function monomial(coefficient: bigint, power: number): Polynomial {
+  return polynomial([...Array<bigint>(power).fill(0n), coefficient]);
+}
+
 /** Highest power of x; -1 for 0. */
 export function degree(p: Polynomial): number {
   return p.length - 1;

@@ -1,11 +1,4 @@
-import {
-  constraintsOf,
-  drawWhere,
-  showingPatterns,
-  skillOf,
-  type Controls,
-  type Skill
-} from '../skills';
+import { drawWhere, itemsUnder, skillOf, WorkedItem, type Controls, type Skill } from '../skills';
 import { fromPlans } from './ladder';
 import type { Paper, PaperItem } from './paper';
 
@@ -26,19 +19,19 @@ export function followUp(
   { seed, school, except = [] }: { seed: number; school?: string; except?: readonly string[] }
 ): Paper | undefined {
   const skill = skillOf(skillId);
-  const error = skill.errorPatterns.find(({ id }) => id === pattern);
+  const error = skill.patterns.find(({ id }) => id === pattern);
   if (!error) throw new Error(`followUp: ${skillId} has no error pattern '${pattern}'`);
-  const way = school ?? skill.schools[0]!;
+  const way = school ?? Object.keys(skill.schools)[0]!;
   const search = (controls: Controls) => ({
     controls,
     given: drawWhere(skill, {
-      constraints: constraintsOf(skill.features, controls),
+      controls,
       seed,
       except: new Set(except),
       count: MOST,
       tries: TRIES,
       isWanted: (given) =>
-        showingPatterns(skill, given, way).some((shown) => shown.pattern.id === pattern)
+        new WorkedItem(skill, given, way).showing().some((shown) => shown.pattern.id === pattern)
     })
   });
   const base = skill.ladder.find(({ kind }) => kind === 'set-out')!.controls;
@@ -46,7 +39,7 @@ export function followUp(
   const found = usual.given.length === MOST ? usual : search(error.shownBy);
   const best = found.given.length >= usual.given.length ? found : usual;
   if (best.given.length < FEWEST) return undefined;
-  const title = `Practice: ${skill.words.errorPatterns[pattern]!.title.toLowerCase()}`;
+  const title = `Practice: ${error.title.toLowerCase()}`;
   return { ...fromPlans(title, seed, []), rungs: rungsOf(skill, way, best) };
 }
 
@@ -72,7 +65,7 @@ function rungsOf(
     controls,
     count,
     items: queue.splice(0, count).map((item, i): PaperItem => ({
-      id: `i${at + 1}-${i + 1}`,
+      id: `i${10 * at + i + 1}`,
       given: item,
       locked: false,
       edited: false
@@ -85,6 +78,6 @@ function combined(skill: Skill, base: Controls, needed: Controls): Controls {
   return Object.entries(base).reduce((kept, [name, control]) => {
     if (name in needed) return kept;
     const more = { ...kept, [name]: control };
-    return skill.exists(constraintsOf(skill.features, more)) ? more : kept;
+    return itemsUnder(skill, more).isEmpty ? kept : more;
   }, needed);
 }

@@ -1,23 +1,26 @@
 export { rungWords } from './words';
+export { isMarked, rungKinds, spreadCount, unmarkedKinds } from './kinds';
 export {
   controlsSchema,
   paperSchema,
-  rungKinds,
-  spreadCount,
+  rungSchema,
   type Paper,
   type PaperItem,
   type Rung,
   type Spread
 } from './paper';
 export {
+  addRung,
   fromPlans,
-  isMarked,
-  unmarkedKinds,
   redrawRung,
   replaceItem,
   startLadder,
   type LadderResult,
   type PaperPlan
 } from './ladder';
-export { outline, schemeOf, type NumberedItem, type Outline } from './outline';
+export { outline, outlineFrom, type NumberedItem, type Outline, type PatternIds } from './outline';
+export { factsIn, factsKey, factsOf, schemeOf, type Facts, type ItemFacts } from './facts';
+export { snapshotOf, snapshotPicture, type Printed, type Snapshot } from './snapshot';
+export { problemsIn, problemsOfRung, type PaperProblem } from './problems';
+export { withFacts, type Drawn, type SampleItem } from './drawn';
 export { followUp } from './follow-up';

@@ -3,7 +3,7 @@ import {
   drawItems,
   meets,
   readControls,
-  schoolOf,
+  schoolIn,
   skillOf,
   type Control,
   type Controls,
@@ -12,13 +12,6 @@ import {
 } from '../skills';
 import { partSeed } from '../spaces';
 import type { Paper, PaperItem, Rung } from './paper';
-
-/** Items of these rungs are shown or done together; they carry no marks and are not marked. */
-export const unmarkedKinds: readonly Rung['kind'][] = ['worked-example', 'gaps'];
-
-export function isMarked(rung: Pick<Rung, 'kind'>): boolean {
-  return !unmarkedKinds.includes(rung.kind);
-}
 
 /** What a rung of a new paper asks for; the school is that of the house style if none is named. */
 export type PaperPlan = RungPlan & Pick<Rung, 'skill' | 'spread'> & { school?: string };
@@ -47,18 +40,19 @@ export function fromPlans(
     const rung: Rung = {
       id: `r${at + 1}`,
       skill,
-      school: school ?? schoolOf(skillOf(skill), style),
+      school: school ?? schoolIn(skillOf(skill), style),
       ...plan,
       items: []
     };
     const grown = { ...paper, rungs: [...paper.rungs, rung] };
     const drawn = redrawRung(grown, rung.id, 0);
     if (!drawn.ok) throw new Error(`fromPlans: rung ${at + 1} gives ${drawn.error.code}`);
-    return drawn.paper;
+    return { ...paper, rungs: [...paper.rungs, drawn.rung] };
   }, empty);
 }
 
-export type LadderResult = { ok: true; paper: Paper } | { ok: false; error: DrawError };
+/** A rung with other items, to be put in the place of the one that was asked about. */
+export type LadderResult = { ok: true; rung: Rung } | { ok: false; error: DrawError };
 
 /**
  * Draws a rung anew, keeping its locked items in their places. `turn` tells one drawing from the next.
@@ -76,7 +70,27 @@ export function redrawRung(paper: Paper, rungId: string, turn: number): LadderRe
   );
   const lockedLater = kept.filter((item) => rung.items.indexOf(item) >= places.length);
   const items = places.map((item) => (item?.locked ? item : fresh.shift())).concat(lockedLater);
-  return withRung(paper, { ...rung, items: items.filter((item) => item !== undefined) });
+  return { ok: true, rung: { ...rung, items: items.filter((item) => item !== undefined) } };
+}
+
+/** A new rung for the end of a paper, drawn: as its kind is in the skill's ladder, in the school used before. */
+export function addRung(
+  paper: Paper,
+  { kind, skill: id }: Pick<Rung, 'kind' | 'skill'>,
+  turn: number,
+  style: HouseStyle = defaultHouseStyle
+): LadderResult {
+  const skill = skillOf(id);
+  const before = paper.rungs.findLast((rung) => rung.skill === id);
+  const { controls, count } = skill.ladder.find((plan) => plan.kind === kind) ?? skill.ladder[0]!;
+  const numbers = paper.rungs.map((rung) => Number(rung.id.replace(/\D/g, '')) || 0);
+  const rung: Rung = {
+    id: `r${Math.max(0, ...numbers) + 1}`,
+    ...{ kind, skill: id, controls, count },
+    school: before?.school ?? schoolIn(skill, style),
+    items: []
+  };
+  return redrawRung({ ...paper, rungs: [...paper.rungs, rung] }, rung.id, turn);
 }
 
 /** Replaces one item of a rung by another that meets the rung's controls, and is of its part of a spread. */
@@ -93,10 +107,8 @@ export function replaceItem(
   const drawn = drawParts(paper, rung, { kept: rung.items, parts, turn });
   if (!drawn.ok) return drawn;
   const [item] = drawn.items;
-  return withRung(paper, {
-    ...rung,
-    items: rung.items.map((old) => (old.id === itemId ? item! : old))
-  });
+  const items = rung.items.map((old) => (old.id === itemId ? item! : old));
+  return { ok: true, rung: { ...rung, items } };
 }
 
 /** Items that are drawn together. */
@@ -175,8 +187,9 @@ function drawParts(
     drawn.given.forEach((given) => taken.add(skill.orderless(given)));
     drawnParts.push(drawn.given);
   }
+  const first = 1 + highestId(paper);
   const items = inTurn(rung, drawnParts).map((given, at) => ({
-    id: `i${seed.toString(36)}-${at + 1}`,
+    id: `i${first + at}`,
     given,
     locked: false,
     edited: false
@@ -200,7 +213,9 @@ function rungOf(paper: Paper, rungId: string): Rung {
   return rung;
 }
 
-function withRung(paper: Paper, rung: Rung): LadderResult {
-  const rungs = paper.rungs.map((old) => (old.id === rung.id ? rung : old));
-  return { ok: true, paper: { ...paper, rungs } };
+/** The largest number among the ids of a paper's items: a new item never takes the id of another. */
+function highestId({ rungs }: Paper): number {
+  return rungs
+    .flatMap(({ items }) => items)
+    .reduce((most, { id }) => Math.max(most, Number(/^i(\d{1,15})$/.exec(id)?.[1] ?? 0)), 0);
 }

@@ -1,7 +1,7 @@
 import { revealed, type Revealed } from '../analysis';
-import { availableMarks, type Scheme } from '../marking/scheme';
-import { analyseItem, patternKey, skillOf, type Item } from '../skills';
-import { isMarked } from './ladder';
+import { patternKey, skillOf } from '../skills';
+import { factsIn, factsKey, type Facts, type ItemFacts } from './facts';
+import { isMarked } from './kinds';
 import type { Paper, PaperItem, Rung } from './paper';
 
 /** One item of a paper with its number, marks and what is computed of it. */
@@ -9,7 +9,7 @@ export interface NumberedItem {
   readonly number: number;
   readonly rung: Rung;
   readonly entry: PaperItem;
-  readonly item: Item;
+  readonly facts: ItemFacts;
   readonly marks: number;
 }
 
@@ -22,40 +22,43 @@ export interface Outline {
   readonly reveals: Revealed;
 }
 
-/** The items in order, numbered, with marks, time and the error patterns they would reveal. */
+/** The error patterns of each skill, by their ids. */
+export type PatternIds = (skill: string) => readonly string[];
+
+/** The outline of a paper whose skills are loaded. */
 export function outline(paper: Paper): Outline {
+  return outlineFrom(paper, factsIn(paper), (skill) => skillOf(skill).patterns.map(({ id }) => id));
+}
+
+/**
+ * The items in order, numbered, with marks, time and the error patterns they would reveal; items whose facts
+ * are not known yet are left out.
+ */
+export function outlineFrom(paper: Paper, facts: Facts, patternIds: PatternIds): Outline {
   const items = paper.rungs
     .flatMap((rung) => rung.items.map((entry) => ({ rung, entry })))
-    .map(({ rung, entry }, at) => ({
-      number: at + 1,
-      rung,
-      entry,
-      item: analyseItem(skillOf(rung.skill), entry.given, { school: rung.school }),
-      marks: isMarked(rung) ? availableMarks(schemeOf(rung, entry)) : 0
-    }));
-  const marked = items.filter(({ rung }) => isMarked(rung));
-  const skills = [...new Set(paper.rungs.map(({ skill }) => skill))].map(skillOf);
-  const patterns = skills.flatMap((skill) =>
-    skill.errorPatterns.map(({ id }) => patternKey(skill.id, id))
-  );
+    .flatMap(({ rung, entry }, at): NumberedItem[] => {
+      const found = facts[factsKey(rung, entry)];
+      const marks = found && isMarked(rung) ? found.marks : 0;
+      return found ? [{ number: at + 1, rung, entry, facts: found, marks }] : [];
+    });
+  const skills = [...new Set(paper.rungs.map(({ skill }) => skill))];
+  const patterns = skills.flatMap((skill) => patternIds(skill).map((id) => patternKey(skill, id)));
   return {
     items,
     marks: items.reduce((sum, { marks }) => sum + marks, 0),
-    minutes: Math.ceil(items.reduce((sum, { item }) => sum + item.seconds, 0) / 60),
+    minutes: Math.ceil(items.reduce((sum, { facts }) => sum + facts.seconds, 0) / 60),
     reveals: revealed(
       patterns,
-      marked.map(({ item }) => ({
-        right: item.answer,
-        patterns: item.errorPatterns.map(({ id, answer }) => ({
-          id: patternKey(item.skill, id),
-          answer
+      items
+        .filter(({ rung }) => isMarked(rung))
+        .map(({ rung, facts }) => ({
+          right: facts.answer,
+          patterns: facts.patterns.map(({ id, answer }) => ({
+            id: patternKey(rung.skill, id),
+            answer
+          }))
         }))
-      }))
     )
   };
-}
-
-/** The scheme an item is marked by: its own, else its skill's. */
-export function schemeOf(rung: Rung, entry: PaperItem): Scheme {
-  return entry.scheme ?? skillOf(rung.skill).scheme(entry.given, rung.school);
 }

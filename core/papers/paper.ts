@@ -1,16 +1,8 @@
 import * as z from 'zod/mini';
 import { schemeSchema } from '../marking/scheme';
-import { findSkill } from '../skills';
+import { findCard } from '../skills';
 import { LARGEST_SEED } from '../spaces';
-
-export const rungKinds = [
-  'worked-example',
-  'gaps',
-  'set-out',
-  'bare',
-  'harder',
-  'challenge'
-] as const;
+import { rungKinds, spreadCount } from './kinds';
 
 /** Text of at most so many characters. */
 const text = (length: number) => z.string().check(z.maxLength(length));
@@ -52,7 +44,9 @@ export type Spread = z.infer<typeof spreadSchema>;
 const rungFields = z.strictObject({
   id,
   kind: z.enum(rungKinds),
-  skill: text(60),
+  skill: text(60).check(
+    z.refine((skill) => findCard(skill) !== undefined, 'there is no such skill')
+  ),
   school: text(60),
   controls: controlsSchema,
   count: z.int().check(...within(1, 40)),
@@ -60,10 +54,20 @@ const rungFields = z.strictObject({
   items: z.array(itemSchema).check(z.maxLength(40))
 });
 
-const rungSchema = rungFields.check(z.superRefine(checkRung));
+export const rungSchema = rungFields.check(
+  z.refine(({ skill, school }) => Object.hasOwn(findCard(skill)?.schools ?? {}, school), {
+    path: ['school'],
+    message: 'the skill has no such school'
+  }),
+  z.refine(({ spread, count }) => !spread || spreadCount(spread) === count, {
+    path: ['spread', 'parts'],
+    message: 'must add up to the count'
+  })
+);
 
-/** A practice as its author edits it. Everything else about it is computed. */
-export const paperSchema = z.strictObject({
+const areDifferent = (ids: readonly string[]) => new Set(ids).size === ids.length;
+
+const paperFields = z.strictObject({
   title: z.string().check(z.trim(), z.minLength(1), z.maxLength(120)),
   seed: z.int().check(...within(0, LARGEST_SEED)),
   rungs: z.array(rungSchema).check(z.maxLength(30)),
@@ -74,42 +78,21 @@ export const paperSchema = z.strictObject({
   })
 });
 
+/**
+ * A practice as its author edits it. Everything else about it is computed. What only the skills themselves
+ * can tell, whether they can read its items and controls, is said by `problemsIn`.
+ */
+export const paperSchema = paperFields.check(
+  z.refine(({ rungs }) => areDifferent(rungs.map(({ id }) => id)), {
+    path: ['rungs'],
+    message: 'two rungs have the same id'
+  }),
+  z.refine(({ rungs }) => areDifferent(rungs.flatMap(({ items }) => items.map(({ id }) => id))), {
+    path: ['rungs'],
+    message: 'two items have the same id'
+  })
+);
+
 export type Paper = z.infer<typeof paperSchema>;
 export type Rung = Paper['rungs'][number];
 export type PaperItem = Rung['items'][number];
-
-/** Items that a spread asks for. */
-export function spreadCount({ parts }: Spread): number {
-  return parts.reduce((sum, { count }) => sum + count, 0);
-}
-
-/** What a rung says must belong together: its skill, school, items, and the parts of its spread. */
-function checkRung(rung: z.infer<typeof rungFields>, context: z.core.$RefinementCtx): void {
-  const skill = findSkill(rung.skill);
-  if (!skill) {
-    context.addIssue({ code: 'custom', path: ['skill'], message: 'there is no such skill' });
-    return;
-  }
-  if (!skill.schools.includes(rung.school)) {
-    context.addIssue({
-      code: 'custom',
-      path: ['school'],
-      message: 'the skill has no such school'
-    });
-  }
-  const { spread } = rung;
-  if (spread && !skill.features.some(({ id }) => id === spread.feature)) {
-    const path = ['spread', 'feature'];
-    context.addIssue({ code: 'custom', path, message: 'not a feature of the skill' });
-  }
-  if (spread && spreadCount(spread) !== rung.count) {
-    const path = ['spread', 'parts'];
-    context.addIssue({ code: 'custom', path, message: 'must add up to the count' });
-  }
-  rung.items.forEach((item, at) => {
-    const given = skill.given.safeParse(item.given);
-    if (given.success) return;
-    const path = ['items', at, 'given'];
-    context.addIssue({ code: 'custom', path, message: 'not an item of the skill' });
-  });
-}

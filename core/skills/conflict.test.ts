@@ -3,14 +3,10 @@ import { test } from 'node:test';
 import { explainEmpty } from './conflict';
 import { readControls, type Controls } from './controls';
 import { skillOf } from './registry';
+import { itemsUnder } from './skill';
+import './all';
 
 const skill = skillOf('column-addition');
-
-function count(controls: Controls): bigint {
-  const read = readControls(skill.features, controls);
-  assert.ok(read.ok);
-  return skill.count(read.constraints);
-}
 
 test('two addends with three ripples cannot have two zeros in the sum, and the offers work', () => {
   const controls = { addends: 2, digits: 6, ripples: 3, answerZeros: 2, carries: { min: 1 } };
@@ -18,7 +14,7 @@ test('two addends with three ripples cannot have two zeros in the sum, and the o
   assert.deepEqual(conflict, ['addends', 'ripples', 'answerZeros']);
   assert.deepEqual(nearest, { addends: 3, ripples: 2, answerZeros: 3 });
   for (const [name, value] of Object.entries(nearest)) {
-    assert.ok(count({ ...controls, [name]: value }) > 0n);
+    assert.ok(itemsUnder(skill, { ...controls, [name]: value }).count > 0n);
   }
 });
 
@@ -30,6 +26,9 @@ test('a control that contradicts another is named with it, and nothing is offere
 });
 
 test('controls that cannot be read are refused with the field and what was expected', () => {
+  const flags = explainEmpty(skill, { addends: 2, digits: 1, newColumn: false, carries: 1 });
+  assert.deepEqual(flags.conflict, ['digits', 'carries', 'newColumn']);
+  assert.deepEqual(flags.nearest, { digits: 2, carries: 0, newColumn: true });
   const refused: [Controls, string][] = [
     [{ carry: 1 }, 'unknown'],
     [{ carries: true }, 'kind'],

@@ -1,6 +1,6 @@
-import { constraintsOf, type Control, type Controls } from './controls';
-import type { FeatureSpec } from './features';
-import type { Skill } from './skill';
+import type { Control, Controls } from './controls';
+import type { FeatureSpec } from './feature';
+import { itemsUnder, type Skill } from './skill';
 
 /** A smallest set of controls that cannot hold together, and what would work instead of each. */
 export interface Conflict {
@@ -67,7 +67,10 @@ function candidates(feature: FeatureSpec, asked: Control): Control[] {
       const distance = (value: number) => Math.max(min - value, value - max);
       const values =
         feature.steps ??
-        Array.from({ length: feature.max - feature.min + 1 }, (_, i) => feature.min + i);
+        Array.from(
+          { length: (feature.askedTo ?? feature.max) - feature.min + 1 },
+          (_, i) => feature.min + i
+        );
       return values
         .filter((value) => distance(value) > 0)
         .sort((one, other) => distance(one) - distance(other) || one - other);
@@ -76,7 +79,7 @@ function candidates(feature: FeatureSpec, asked: Control): Control[] {
 }
 
 function exists(skill: Skill, controls: Controls): boolean {
-  return skill.exists(constraintsOf(skill.features, controls));
+  return !itemsUnder(skill, controls).isEmpty;
 }
 
 function pick(controls: Controls, names: readonly string[]): Controls {

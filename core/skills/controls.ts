@@ -1,5 +1,5 @@
 import type { Range } from '../spaces';
-import type { FeatureSpec, FeatureValue } from './features';
+import type { FeatureSpec, FeatureValue } from './feature';
 
 /** One control as it comes from outside: an exact value, a range, allowed values, or yes/no. */
 export type Control =
@@ -28,17 +28,19 @@ export interface InvalidControl {
 
 /**
  * Controls in normal form, or what is wrong with the first bad one: a name that is no feature, a value of
- * the wrong kind, a value outside the skill's limits, a range whose ends are reversed, an empty list.
+ * the wrong kind, a value outside the skill's limits, a range whose ends are reversed, an empty list. What is
+ * newly asked may name no number beyond a feature's cap; what was stored before there was one stays valid.
  */
 export function readControls(
   features: readonly FeatureSpec[],
-  controls: Controls
+  controls: Controls,
+  { isNew = false }: { isNew?: boolean } = {}
 ): { ok: true; constraints: Constraints } | { ok: false; error: InvalidControl } {
   const constraints: Record<string, Constraint> = {};
   for (const [field, control] of Object.entries(controls)) {
     const feature = features.find((candidate) => candidate.id === field);
     const result = feature
-      ? readControl(feature, control)
+      ? readControl(feature, control, isNew)
       : ({ reason: 'unknown', expected: features.map(({ id }) => id).join(', ') } as const);
     if (isProblem(result)) return { ok: false, error: { code: 'invalid', field, ...result } };
     constraints[field] = result;
@@ -51,30 +53,6 @@ export function constraintsOf(features: readonly FeatureSpec[], controls: Contro
   const read = readControls(features, controls);
   if (!read.ok) throw new Error(`constraintsOf: control '${read.error.field}' is wrong`);
   return read.constraints;
-}
-
-/** The range of a number feature under these constraints, else the widest. */
-export function rangeOf(constraints: Constraints, feature: string): Range | undefined {
-  const constraint = constraints[feature];
-  return typeof constraint === 'object' && 'min' in constraint ? constraint : undefined;
-}
-
-/** The range of a count that only grows along the columns: open above where it reaches the feature's limit. */
-export function countedRange(
-  features: readonly FeatureSpec[],
-  constraints: Constraints,
-  id: string
-): Range {
-  const range = rangeOf(constraints, id);
-  const limits = features.find((feature) => feature.id === id);
-  if (!range || limits?.kind !== 'number') return { min: 0, max: Infinity };
-  return { min: range.min, max: range.max >= limits.max ? Infinity : range.max };
-}
-
-/** The yes or no asked of a flag, or undefined if nothing is asked. */
-export function flagOf(constraints: Constraints, feature: string): boolean | undefined {
-  const constraint = constraints[feature];
-  return typeof constraint === 'boolean' ? constraint : undefined;
 }
 
 export function isTables(constraint: Constraint): constraint is AllowedTables {
@@ -100,7 +78,7 @@ function isProblem(result: Constraint | Problem): result is Problem {
   return typeof result === 'object' && 'reason' in result;
 }
 
-function readControl(feature: FeatureSpec, control: Control): Constraint | Problem {
+function readControl(feature: FeatureSpec, control: Control, isNew: boolean): Constraint | Problem {
   switch (feature.kind) {
     case 'flag':
       return typeof control === 'boolean' ? control : { reason: 'kind', expected: 'true or false' };
@@ -109,7 +87,7 @@ function readControl(feature: FeatureSpec, control: Control): Constraint | Probl
     case 'tables':
       return readTables(feature.values, control);
     case 'number':
-      return readRange(feature, control);
+      return readRange(feature, control, isNew ? feature.askedTo : undefined);
   }
 }
 
@@ -131,8 +109,12 @@ function readTables(values: readonly string[], control: Control): Constraint | P
   return { allow: new Set(control.allow) };
 }
 
-function readRange(limits: Range & { usualMin?: number }, control: Control): Constraint | Problem {
-  const expected = `a whole number from ${limits.min} to ${limits.max}, or {min, max}`;
+function readRange(
+  limits: Range & { usualMin?: number },
+  control: Control,
+  cap = limits.max
+): Constraint | Problem {
+  const expected = `a whole number from ${limits.min} to ${cap}, or {min, max}`;
   if (
     typeof control === 'boolean' ||
     Array.isArray(control) ||
@@ -147,6 +129,8 @@ function readRange(limits: Range & { usualMin?: number }, control: Control): Con
     return { reason: 'kind', expected };
   }
   if (range.min < limits.min || range.max > limits.max) return { reason: 'outside', expected };
+  const named = asked.max === undefined ? range.min : range.max;
+  if (named > cap) return { reason: 'outside', expected };
   if (range.min > range.max) return { reason: 'reversed', expected };
   return range;
 }

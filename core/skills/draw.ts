@@ -1,7 +1,8 @@
 import { distinctRanks, seededRandom, type Space } from '../spaces';
 import { explainEmpty, type Conflict } from './conflict';
-import { readControls, type Constraints, type Controls, type InvalidControl } from './controls';
-import type { Skill } from './skill';
+import { readControls, type Controls, type InvalidControl } from './controls';
+import { itemsUnder, type Skill } from './skill';
+import { Wanted } from './wanted';
 
 /** A request for items of a skill. */
 export interface DrawRequest {
@@ -27,22 +28,23 @@ export type DrawError =
 export function drawItems(skill: Skill, request: DrawRequest): DrawResult {
   const read = readControls(skill.features, request.controls);
   if (!read.ok) return read;
-  const space = skill.space(read.constraints);
+  const items = skill.items(new Wanted(skill.features, read.constraints));
+  const space = items.ranked();
   if (space.count === 0n) {
     return { ok: false, error: { code: 'empty-space', ...explainEmpty(skill, request.controls) } };
   }
   const given: unknown[] = [];
   if (request.orderless || space.count >= BigInt(request.count)) {
-    const items = request.orderless
+    const drawn = request.orderless
       ? differing(skill, space, request)
       : shuffled(space, request.seed);
-    for (const item of items) {
+    for (const item of drawn) {
       if (given.length === request.count) break;
       given.push(item);
     }
   }
   if (given.length < request.count) {
-    const population = request.orderless ? skill.usable(read.constraints) : space.count;
+    const population = request.orderless ? items.usable : space.count;
     return { ok: false, error: { code: 'too-few', population } };
   }
   return { ok: true, given, population: space.count };
@@ -50,7 +52,7 @@ export function drawItems(skill: Skill, request: DrawRequest): DrawResult {
 
 /** A search among the items that meet some constraints. */
 export interface SearchRequest {
-  readonly constraints: Constraints;
+  readonly controls: Controls;
   readonly seed: number;
   /** Items that must not be found, as {@link Skill.orderless} writes them. */
   readonly except: ReadonlySet<string>;
@@ -63,7 +65,7 @@ export interface SearchRequest {
 /** Different wanted items in an order drawn uniformly; fewer than asked for where no more were found. */
 export function drawWhere(skill: Skill, request: SearchRequest): unknown[] {
   const found: unknown[] = [];
-  for (const item of differing(skill, skill.space(request.constraints), request)) {
+  for (const item of differing(skill, itemsUnder(skill, request.controls).ranked(), request)) {
     if (found.length === request.count) break;
     if (request.isWanted(item)) found.push(item);
   }

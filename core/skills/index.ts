@@ -1,16 +1,15 @@
-export { findSkill, skillOf, skills } from './registry';
-export type {
-  ErrorPattern,
-  Family,
-  Operation,
-  RungKind,
-  RungPlan,
-  Skill,
-  SkillWords
-} from './skill';
-export type { FeatureSpec, FeatureValue, Features } from './features';
+export { cards, findCard, findSkill, loadSkills, loadWays, skillOf } from './registry';
+export { familyWords, schoolIn, type Family, type Operation, type SkillCard } from './card';
+export type { FeatureSpec, FeatureValue, Features } from './feature';
 export {
-  constraintsOf,
+  itemsUnder,
+  patternsIn,
+  type ErrorPattern,
+  type RungKind,
+  type RungPlan,
+  type Skill
+} from './skill';
+export {
   meets,
   readControls,
   type Constraints,
@@ -18,18 +17,19 @@ export {
   type Controls,
   type InvalidControl
 } from './controls';
+export { Wanted } from './wanted';
 export { explainEmpty, type Conflict } from './conflict';
 export { drawItems, drawWhere, type DrawError, type DrawRequest, type DrawResult } from './draw';
+export { WorkedItem } from './worked';
+export { analyseItem, itemOf, patternKey, type Item, type ItemStep } from './item';
 export {
-  analyseItem,
-  evaluatePattern,
-  patternKey,
-  patternsIn,
-  showingPatterns,
-  type Item,
-  type ItemStep,
-  schoolOf
-} from './item';
+  describeSkill,
+  featureTitle,
+  type DescribedFeature,
+  type SkillDescription
+} from './description';
+export { findByWords, listed, type ListedSkill } from './find';
+export { viewItem, type ItemView, type ViewedStep } from './view';
 export { suitability, type StrategyCost, type Suitability } from './suitability';
+export { waysOf, type Way } from './ways';
 export { predict, type Weights } from './weights';
-export { familyWords, findByWords } from './families';

@@ -1,18 +1,10 @@
 import { defaultHouseStyle, type HouseStyle } from '../house-style';
-import {
-  ANSWER,
-  evaluate,
-  isShown,
-  printValue,
-  replaceRules,
-  sameValue,
-  stepOf,
-  valuesOf
-} from '../working';
-import type { Graph, Value, Values } from '../working';
-import type { Features } from './features';
-import type { ErrorPattern, Skill } from './skill';
+import { ANSWER, isShown, printValue, stepOf } from '../working';
+import { schoolIn } from './card';
+import type { Features } from './feature';
+import type { Skill } from './skill';
 import { predict } from './weights';
+import { WorkedItem } from './worked';
 
 /** An item with everything that is computed from its skill and what is given. */
 export interface Item {
@@ -37,44 +29,43 @@ export interface ItemStep {
   readonly uses: readonly string[];
 }
 
-/** The school in which a house style works a skill. */
-export function schoolOf(skill: Skill, style: HouseStyle): string {
-  return skill.schoolIn?.(style) ?? skill.schools[0]!;
-}
-
-/** Computes an item; the school must be one of the skill's, and is the house style's if none is named. */
+/** Computes an item in words; it is worked as the house does if no school is named. */
 export function analyseItem(
   skill: Skill,
   given: unknown,
   {
     style = defaultHouseStyle,
-    school = schoolOf(skill, style)
+    school = schoolIn(skill, style)
   }: { school?: string; style?: HouseStyle } = {}
 ): Item {
-  const graph = skill.graph(given, school);
-  const values = evaluate(graph);
+  return itemOf(new WorkedItem(skill, given, school), style);
+}
+
+/** A worked item in words. */
+export function itemOf(worked: WorkedItem, style: HouseStyle): Item {
+  const { skill, given, school, graph, key } = worked;
   const features = skill.measure(given);
   return {
     skill: skill.id,
     given,
     school,
-    prompt: skill.words.prompt(given, style),
-    answer: printValue(stepOf(graph, ANSWER), values.get(ANSWER))!,
+    prompt: skill.prompt(given, style),
+    answer: worked.answer,
     features,
     difficulty: predict(skill.weights.difficulty, features),
     seconds: Math.round(predict(skill.weights.seconds, features)),
     steps: graph.steps
-      .filter((step) => isShown(step, values.get(step.id)))
+      .filter((step) => isShown(step, key.get(step.id)))
       .map((step) => ({
         id: step.id,
         kind: step.kind,
-        label: skill.words.label(step, style),
-        value: printValue(step, values.get(step.id))!,
+        label: worked.label(step, style),
+        value: printValue(step, key.get(step.id))!,
         uses: step.uses
       })),
-    errorPatterns: showingPatterns(skill, given, school).map(({ pattern, answer }) => ({
+    errorPatterns: worked.showing().map(({ pattern, answer }) => ({
       id: pattern.id,
-      title: skill.words.errorPatterns[pattern.id]!.title,
+      title: pattern.title,
       answer: printValue(stepOf(graph, ANSWER), answer)!
     }))
   };
@@ -83,56 +74,4 @@ export function analyseItem(
 /** A name for a pattern of a skill: skills share ids, but a carry dropped in one is not one dropped in another. */
 export function patternKey(skill: string, pattern: string): string {
   return `${skill}/${pattern}`;
-}
-
-/** The patterns that can happen in a school. */
-export function patternsIn(skill: Skill, school: string): ErrorPattern[] {
-  return skill.errorPatterns.filter(({ schools }) => !schools || schools.includes(school));
-}
-
-/** The working under an error pattern, or undefined where the pattern cannot be carried out to an answer. */
-export function evaluatePattern(
-  pattern: ErrorPattern,
-  given: unknown,
-  graph: Graph
-): Values | undefined {
-  const wrong = patternGraph(pattern, given, graph);
-  return wrong && evaluate(wrong);
-}
-
-/** The graph with the pattern's rules, or undefined where they lead to no answer. Built once for a graph. */
-export function patternGraph(
-  pattern: ErrorPattern,
-  given: unknown,
-  graph: Graph
-): Graph | undefined {
-  let known = patternGraphs.get(graph);
-  if (!known) patternGraphs.set(graph, (known = new Map()));
-  if (!known.has(pattern.id)) known.set(pattern.id, buildPatternGraph(pattern, given, graph));
-  return known.get(pattern.id);
-}
-
-const patternGraphs = new WeakMap<Graph, Map<string, Graph | undefined>>();
-
-function buildPatternGraph(pattern: ErrorPattern, given: unknown, graph: Graph): Graph | undefined {
-  const replacements = pattern.replacements(given, graph);
-  if (!replacements) return undefined;
-  const wrong = replaceRules(graph, replacements);
-  return valuesOf(wrong)(ANSWER) === undefined ? undefined : wrong;
-}
-
-/** The patterns whose answer on this item differs in value from the right one. */
-export function showingPatterns(
-  skill: Skill,
-  given: unknown,
-  school: string
-): { pattern: ErrorPattern; answer: Value }[] {
-  const graph = skill.graph(given, school);
-  const step = stepOf(graph, ANSWER);
-  const right = evaluate(graph).get(ANSWER);
-  return patternsIn(skill, school).flatMap((pattern) => {
-    const wrong = patternGraph(pattern, given, graph);
-    const answer = wrong && valuesOf(wrong)(ANSWER);
-    return answer === undefined || sameValue(step, answer, right) ? [] : [{ pattern, answer }];
-  });
 }

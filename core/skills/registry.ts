@@ -1,50 +1,69 @@
-import type { Graph } from '../working';
+import type { SkillCard } from './card';
+import { card as factoriseQuadratic } from './algebra/factorise-quadratic/card';
+import { card as orderDecimals } from './decimals/order-decimals/card';
+import { card as mixedSubtraction } from './fractions/mixed-subtraction/card';
+import { card as nearMultipleSubtraction } from './mental/near-multiple-subtraction/card';
+import { card as squareEndingFive } from './mental/square-ending-five/card';
+import { card as columnAddition } from './written/column-addition/card';
+import { card as columnSubtraction } from './written/column-subtraction/card';
+import { card as shortMultiplication } from './written/short-multiplication/card';
+import { card as longMultiplication } from './written/long-multiplication/card';
 import type { Skill } from './skill';
-import { nearMultipleSubtraction } from './mental/near-multiple-subtraction';
-import { squareEndingFive } from './mental/square-ending-five';
-import { factoriseQuadratic } from './algebra/factorise-quadratic';
-import { orderDecimals } from './decimals/order-decimals';
-import { mixedSubtraction } from './fractions/mixed-subtraction';
-import { columnAddition } from './written/column-addition';
-import { longMultiplication } from './written/long-multiplication';
-import { columnSubtraction } from './written/column-subtraction';
 
-/** All skills, in the order of the catalogue. Each is a folder and a line here. */
-export const skills: readonly Skill[] = [
-  anySkill(columnAddition),
-  anySkill(columnSubtraction),
-  anySkill(longMultiplication),
-  anySkill(orderDecimals),
-  anySkill(mixedSubtraction),
-  anySkill(nearMultipleSubtraction),
-  anySkill(squareEndingFive),
-  anySkill(factoriseQuadratic)
+type Load = () => Promise<{ skill: Skill }>;
+
+/** All skills, in the order of the catalogue: the card, and where the rest is. Each is a folder and a line here. */
+const entries: readonly (readonly [card: SkillCard, load: Load])[] = [
+  [columnAddition, () => import('./written/column-addition')],
+  [columnSubtraction, () => import('./written/column-subtraction')],
+  [shortMultiplication, () => import('./written/short-multiplication')],
+  [longMultiplication, () => import('./written/long-multiplication')],
+  [orderDecimals, () => import('./decimals/order-decimals')],
+  [mixedSubtraction, () => import('./fractions/mixed-subtraction')],
+  [nearMultipleSubtraction, () => import('./mental/near-multiple-subtraction')],
+  [squareEndingFive, () => import('./mental/square-ending-five')],
+  [factoriseQuadratic, () => import('./algebra/factorise-quadratic')]
 ];
 
-/** The skill of that id, or undefined. */
-export function findSkill(id: string): Skill | undefined {
-  return skills.find((skill) => skill.id === id);
+export const cards: readonly SkillCard[] = entries.map(([card]) => card);
+
+const loaded = new Map<string, Skill>();
+
+/** The card of that id, or undefined. */
+export function findCard(id: string): SkillCard | undefined {
+  return cards.find((card) => card.id === id);
 }
 
-/** The skill of an id that is known to be one; a missing one is a programmer's mistake. */
+/** Loads skills, so that {@link skillOf} has them; ids of no skill are a programmer's mistake. */
+export async function loadSkills(ids: Iterable<string>): Promise<void> {
+  const missing = [...new Set(ids)].filter((id) => !loaded.has(id));
+  await Promise.all(
+    missing.map(async (id) => {
+      const entry = entries.find(([card]) => card.id === id);
+      if (!entry) throw new Error(`loadSkills: no skill '${id}' in the registry`);
+      loaded.set(id, (await entry[1]()).skill);
+    })
+  );
+}
+
+/** Loads the skills that are ways of working one operation. */
+export function loadWays(operation: SkillCard['operation']): Promise<void> {
+  return loadSkills(cards.filter((card) => card.operation === operation).map(({ id }) => id));
+}
+
+/** The skill of that id, or undefined if there is none or it has not been loaded. */
+export function findSkill(id: string): Skill | undefined {
+  return loaded.get(id);
+}
+
+/** The skill of an id that is known to be one and loaded; another is a programmer's mistake. */
 export function skillOf(id: string): Skill {
   const skill = findSkill(id);
-  if (!skill) throw new Error(`skillOf: no skill '${id}' in the registry`);
+  if (!skill) throw new Error(`skillOf: no skill '${id}' is loaded`);
   return skill;
 }
 
-/**
- * A skill whose items are checked by its own schema before they reach it, so that their type may be forgotten.
- * The graph of an item is built once for each object that gives it: it is asked for again and again.
- */
-function anySkill<Given extends object>(skill: Skill<Given>): Skill {
-  const graphs = new WeakMap<Given, Map<string, Graph>>();
-  const graph = (given: Given, school: string): Graph => {
-    const known = graphs.get(given) ?? new Map<string, Graph>();
-    graphs.set(given, known);
-    const built = known.get(school) ?? skill.graph(given, school);
-    known.set(school, built);
-    return built;
-  };
-  return { ...skill, graph } as unknown as Skill;
+/** The skills that are loaded, in the order of the catalogue. */
+export function loadedSkills(): Skill[] {
+  return cards.flatMap(({ id }) => loaded.get(id) ?? []);
 }

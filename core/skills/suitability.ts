@@ -1,6 +1,8 @@
-import { evaluate, isShown, liveSteps, printValue, stepOf, type Graph } from '../working';
-import { skills } from './registry';
-import type { Operation, Skill } from './skill';
+import { isShown, liveSteps, printValue, stepOf } from '../working';
+import type { Operation } from './card';
+import { loadedSkills } from './registry';
+import type { Skill } from './skill';
+import { WorkedItem } from './worked';
 
 /** What a way of working costs on given numbers. */
 export interface StrategyCost {
@@ -20,9 +22,9 @@ export interface Suitability {
   readonly cheapest: string | null;
 }
 
-/** The ways in which an operation on these operands can be worked, in the order of the catalogue. */
+/** The ways in which an operation on these operands can be worked, of the skills that are loaded. */
 export function suitability(operation: Operation, operands: readonly string[]): Suitability {
-  const strategies = skills.flatMap((skill) => costsOf(skill, operation, operands));
+  const strategies = loadedSkills().flatMap((skill) => costsOf(skill, operation, operands));
   const [cheapest] = strategies
     .filter(({ applies }) => applies)
     .sort((one, other) => one.held - other.held || one.steps - other.steps);
@@ -30,28 +32,24 @@ export function suitability(operation: Operation, operands: readonly string[]): 
 }
 
 function costsOf(skill: Skill, operation: Operation, operands: readonly string[]): StrategyCost[] {
-  const { strategy } = skill;
-  if (strategy?.operation !== operation) return [];
-  const given = strategy.given(operands);
+  if (skill.operation !== operation) return [];
+  const given = skill.given.from?.(operands);
   if (given === undefined) return [];
-  return skill.schools.map((school) => ({
+  return Object.keys(skill.schools).map((school) => ({
     skill: skill.id,
     school,
-    applies: strategy.suits(given),
-    ...costOf(skill.graph(given, school))
+    applies: skill.suits(given),
+    ...costOf(new WorkedItem(skill, given, school))
   }));
 }
 
-/** Steps and the most digits held, of one graph. 532 - 298 by 300, 232, +2, 234 has 4 and 4. */
-function costOf(graph: Graph): { steps: number; held: number } {
-  const values = evaluate(graph);
+/** Steps and the most digits held. 532 - 298 by 300, 232, +2, 234 has 4 and 4. */
+function costOf({ graph, key }: WorkedItem): { steps: number; held: number } {
   const digits = (id: string) =>
-    printValue(stepOf(graph, id), values.get(id))!.replace(/\D/g, '').length;
-  const held = liveSteps(graph, values).map((live) =>
-    live.reduce((sum, id) => sum + digits(id), 0)
-  );
+    printValue(stepOf(graph, id), key.get(id))!.replace(/\D/g, '').length;
+  const held = liveSteps(graph, key).map((live) => live.reduce((sum, id) => sum + digits(id), 0));
   return {
-    steps: graph.steps.filter((step) => isShown(step, values.get(step.id))).length,
+    steps: graph.steps.filter((step) => isShown(step, key.get(step.id))).length,
     held: Math.max(...held)
   };
 }

@@ -1,10 +1,7 @@
-import type { Features } from './features';
+import type { Features } from './feature';
 
 /** Weights of one prediction: a constant and an amount for each unit of a feature (a flag counts 0 or 1). */
-export interface Prediction {
-  readonly constant: number;
-  readonly perUnit: Readonly<Record<string, number>>;
-}
+export type Prediction = Readonly<Record<string, number>> & { readonly constant: number };
 
 /** How hard an item is (logits, 0 for an average item) and how long it takes (seconds). */
 export interface Weights {
@@ -14,10 +11,10 @@ export interface Weights {
 }
 
 /** The weighted sum of an item's features, rounded to two places. */
-export function predict(prediction: Prediction, features: Features): number {
-  const total = Object.entries(prediction.perUnit).reduce(
+export function predict({ constant, ...perUnit }: Prediction, features: Features): number {
+  const total = Object.entries(perUnit).reduce(
     (sum, [feature, weight]) => sum + weight * Number(features[feature] ?? 0),
-    prediction.constant
+    constant
   );
   return Math.round(total * 100) / 100;
 }

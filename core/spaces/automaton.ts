@@ -12,14 +12,16 @@ import type { Space } from './space';
  */
 export interface DigitAutomaton<Choice> {
   readonly start: number;
-  /** Calls `visit` for each edge out of a state; `next` is a state or {@link ACCEPTED}. */
+  /** Calls `visit` for each edge out of a state; `next` is a state, or below 0 an end ({@link ended}). */
   edges(state: number, visit: Visit<Choice>): void;
 }
 
 export type Visit<Choice> = (ways: bigint, choice: Choice, next: number) => void;
 
-/** The end of an accepted number. */
-export const ACCEPTED = -1;
+/** The end of an accepted number that is told by a code, a whole number from 0. */
+export function ended(code = 0): number {
+  return -1 - code;
+}
 
 /** One column of an accepted number: the merged choice, and which of its `ways` was taken. */
 export interface Column<Choice> {
@@ -43,8 +45,9 @@ export function automatonSpace<Choice>(automaton: DigitAutomaton<Choice>): Space
 
 /** How many paths an automaton accepts, without keeping its edges. */
 export function countPaths<Choice>(automaton: DigitAutomaton<Choice>): bigint {
-  const counts = new Map<number, bigint>([[ACCEPTED, 1n]]);
+  const counts = new Map<number, bigint>();
   const count = (state: number): bigint => {
+    if (state < 0) return 1n;
     const known = counts.get(state);
     if (known !== undefined) return known;
     let total = 0n;
@@ -65,12 +68,29 @@ export function acceptsAny<Choice>(automaton: DigitAutomaton<Choice>): boolean {
     if (isFound || seen.has(state)) return;
     seen.add(state);
     automaton.edges(state, (_ways, _choice, next) => {
-      if (next === ACCEPTED) isFound = true;
+      if (next < 0) isFound = true;
       else search(next);
     });
   };
   search(automaton.start);
   return isFound;
+}
+
+/** How many paths end with each code: all states are met column by column, each once. */
+export function countEndings<Choice>(automaton: DigitAutomaton<Choice>): Map<number, bigint> {
+  const endings = new Map<number, bigint>();
+  let here = new Map<number, bigint>([[automaton.start, 1n]]);
+  while (here.size > 0) {
+    const there = new Map<number, bigint>();
+    for (const [state, paths] of here) {
+      automaton.edges(state, (ways, _choice, next) => {
+        const [counts, key] = next < 0 ? [endings, ended(next)] : [there, next];
+        counts.set(key, (counts.get(key) ?? 0n) + paths * ways);
+      });
+    }
+    here = there;
+  }
+  return endings;
 }
 
 interface Node<Choice> {
@@ -90,7 +110,7 @@ function buildNode<Choice>(
   state: number,
   built: Map<number, Node<Choice>>
 ): Node<Choice> {
-  if (state === ACCEPTED) return { count: 1n, edges: [] };
+  if (state < 0) return { count: 1n, edges: [] };
   const known = built.get(state);
   if (known) return known;
   const edges: BuiltEdge<Choice>[] = [];

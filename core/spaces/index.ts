@@ -1,19 +1,20 @@
 export { listSpace, mapSpace, productSpace, unionSpace, type Space } from './space';
 export {
-  ACCEPTED,
   acceptsAny,
   automatonSpace,
   countPaths,
+  ended,
   type Column,
   type DigitAutomaton,
   type Visit
 } from './automaton';
 export { strides, unpack } from './packing';
-export { rememberCount, rememberLargest, type Range } from './counter';
+export type { Range } from './counter';
 export { distinctRanks } from './sample';
 export { LARGEST_SEED, partSeed, seededRandom, type RandomGenerator } from './random';
 export { DigitSums, type DigitColumn, type SumClass } from './digit-sums';
-export { choose, subsetAt } from './subsets';
+export { arrangementAt, choose, factorial, subsetAt } from './subsets';
+export { decimalParts, PLACE_COUNTS, type DecimalTally } from './decimal-sets';
 export { cycleTypes, type Cycles } from './rearrangements';
 export { weightedSpace } from './weighted';
 export {
@@ -27,4 +28,17 @@ export {
   type Join
 } from './graded';
 export { Grades } from './grades';
-export { BitRows } from './bit-rows';
+export { NumeralAutomaton, type DigitEffect, type NumeralWork } from './numeral-automaton';
+export { recently } from './recent';
+export { Tally, UNMET, type Counter } from './tally';
+export {
+  automatonItems,
+  classItems,
+  indexItems,
+  itemSpace,
+  unionItems,
+  type Combination,
+  type ItemAutomaton,
+  type ItemSpace,
+  type Told
+} from './item-space';

@@ -1,3 +1,5 @@
+import { factorial } from './subsets';
+
 /** `groups` cycles of `length` things each. */
 export interface Cycles {
   readonly length: number;
@@ -15,10 +17,10 @@ export function cycleTypes(n: number): { cycles: Cycles[]; size: bigint }[] {
       groups: parts.filter((part) => part === length).length
     }));
     const divisor = cycles.reduce(
-      (product, { length, groups }) => product * length ** groups * factorial(groups),
-      1
+      (product, { length, groups }) => product * BigInt(length ** groups) * factorial(groups),
+      1n
     );
-    return { cycles, size: BigInt(factorial(n) / divisor) };
+    return { cycles, size: factorial(n) / divisor };
   });
 }
 
@@ -27,8 +29,4 @@ function partitions(n: number, largest = n): number[][] {
   return Array.from({ length: Math.min(n, largest) }, (_, i) => i + 1).flatMap((part) =>
     partitions(n - part, part).map((rest) => [part, ...rest])
   );
-}
-
-function factorial(n: number): number {
-  return n <= 1 ? 1 : n * factorial(n - 1);
 }

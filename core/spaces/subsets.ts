@@ -20,3 +20,21 @@ export function subsetAt(n: number, k: number, rank: number): number[] {
   }
   return members.reverse();
 }
+
+/** n! */
+export function factorial(n: number): bigint {
+  return n <= 1 ? 1n : BigInt(n) * factorial(n - 1);
+}
+
+/** The arrangement of some things of a rank below n!, in the factorial number system. */
+export function arrangementAt<T>(values: readonly T[], rank: bigint): T[] {
+  const left = [...values];
+  const taken: T[] = [];
+  let rest = Number(rank);
+  while (left.length > 0) {
+    const at = rest % left.length;
+    rest = Math.floor(rest / left.length);
+    taken.push(...left.splice(at, 1));
+  }
+  return taken;
+}

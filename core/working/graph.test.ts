@@ -5,31 +5,31 @@ import {
   ANSWER,
   evaluate,
   exchanged,
+  graphOf,
   gapSteps,
   isModelled,
   isShown,
   liveSteps,
   modelledTexts,
   replaceRules,
-  signedNumber,
   stepOf,
   valuesOf,
-  wholeNumber,
-  type Graph
+  swaps
 } from '.';
+import { signedNumber, wholeNumber } from '../numbers';
 import { number, step } from './step.test-helper';
 
 /** a --> b = a + 1 --> c = a × b --> answer = c + b; the mark m is 0 and rightly unwritten. */
-const graph: Graph = {
-  steps: [
+const graph = graphOf(
+  [
     step('a', [], () => 3n),
     step('m', [], () => 0n, { silentAt: 0n }),
     step('b', ['a'], (get) => number(get, 'a')! + 1n),
     step('c', ['a', 'b'], (get) => number(get, 'a')! * number(get, 'b')!),
     step(ANSWER, ['b', 'c', 'm'], (get) => number(get, 'c')! + number(get, 'b')!)
   ],
-  symmetries: [{ a: 'b', b: 'a' }]
-};
+  [swaps([['a', 'b']])]
+);
 
 test('values follow from the rules, from what is fixed, and only where they are asked for', () => {
   assert.deepEqual([...evaluate(graph).values()], [3n, 0n, 4n, 12n, 16n]);
@@ -64,7 +64,7 @@ test('what is silent is not shown, but stands in an example if it shows the way'
   assert.deepEqual(shown, ['a', 'b', 'c', ANSWER]);
   assert.deepEqual(modelled, shown);
   const steps = graph.steps.map((one) => (one.id === 'm' ? { ...one, modelled: true } : one));
-  assert.deepEqual(modelledTexts({ steps }, values), {
+  assert.deepEqual(modelledTexts(graphOf(steps), values), {
     a: '3',
     m: '0',
     b: '4',
@@ -78,14 +78,17 @@ test('a step is held from when it is found until it is last used, unless it is s
   const values = evaluate(graph);
   assert.deepEqual(liveSteps(graph, values), [['a'], ['a'], ['a', 'b'], ['b', 'c'], []]);
   const seen = graph.steps.map((one) => (one.id === ANSWER ? { ...one, holds: ['c'] } : one));
-  assert.deepEqual(liveSteps({ steps: seen }, values)[3], ['c']);
+  assert.deepEqual(liveSteps(graphOf(seen), values)[3], ['c']);
 });
 
-test('an exchange undone by itself leaves every step where it was', () => {
-  for (const symmetry of graph.symmetries!) {
-    for (const { id } of graph.steps)
-      assert.equal(exchanged(symmetry, exchanged(symmetry, id)), id);
-  }
+test('an exchange takes each of a pair to the other, and leaves every other step where it was', () => {
+  const [symmetry] = graph.symmetries;
+  const taken = graph.steps.map(({ id }) => exchanged(symmetry!, id));
+  assert.deepEqual(taken, ['b', 'm', 'a', 'c', ANSWER]);
+  assert.deepEqual(
+    taken.map((id) => exchanged(symmetry!, id)),
+    graph.steps.map(({ id }) => id)
+  );
 });
 
 test('whole numbers are read with any grouping, signed ones with any minus; nothing else is', () => {

@@ -1,4 +1,5 @@
-import type { Reading, Value } from './value';
+import type { FormCode, Reading, Value } from '../numbers';
+import type { Wording } from './words';
 
 /** Gives the value of an earlier step, or undefined where that step has none. */
 export type Get = (step: string) => Value | undefined;
@@ -34,18 +35,11 @@ export interface Step {
   readonly slips?: (written: Value, right: Value) => number;
   /** Where the way a value is written falls short of what was asked, whatever its worth. */
   readonly form?: (written: Value) => readonly FormCode[];
+  /** What the step is called. */
+  readonly label: Wording;
+  /** What is done at it, in one sentence. */
+  readonly says: Wording;
 }
-
-/** Ways in which the form of an answer can fall short. */
-export const formCodes = [
-  'not-simplified',
-  'not-complete',
-  'places',
-  'unit',
-  'not-as-given'
-] as const;
-
-export type FormCode = (typeof formCodes)[number];
 
 /**
  * The working of an item, in the order in which it is done. Each step uses only earlier ones:
@@ -54,12 +48,28 @@ export type FormCode = (typeof formCodes)[number];
  */
 export interface Graph {
   readonly steps: readonly Step[];
+  readonly byId: ReadonlyMap<string, Step>;
   /** Exchanges of steps under which the working is as good: the rows and columns of a grid. */
-  readonly symmetries?: readonly Symmetry[];
+  readonly symmetries: readonly Symmetry[];
 }
 
 /** Steps that change places in pairs: each of a pair names the other. Steps that stay are not named. */
 export type Symmetry = Readonly<Record<string, string>>;
+
+/** The graph of these steps, in the order in which they are done. */
+export function graphOf(steps: readonly Step[], symmetries: readonly Symmetry[] = []): Graph {
+  return { steps, byId: new Map(steps.map((step) => [step.id, step])), symmetries };
+}
+
+/** Steps that change places in pairs. */
+export function swaps(pairs: readonly (readonly [string, string])[]): Symmetry {
+  return Object.fromEntries(
+    pairs.flatMap(([one, other]) => [
+      [one, other],
+      [other, one]
+    ])
+  );
+}
 
 /** The step that stands in the place of another under a symmetry. */
 export function exchanged(symmetry: Symmetry, step: string): string {
@@ -79,12 +89,11 @@ export function evaluate(graph: Graph, fixed: Values = new Map()): Values {
 
 /** As {@link evaluate}, but each value is computed when it is first asked for. */
 export function valuesOf(graph: Graph, fixed: Values = new Map()): Get {
-  const steps = indexOf(graph);
   const values = new Map<string, Value | undefined>(fixed);
   const underway = new Set<string>();
   const value: Get = (id) => {
     if (values.has(id)) return values.get(id);
-    const step = steps.get(id);
+    const step = graph.byId.get(id);
     if (!step) throw new Error(`valuesOf: no step '${id}' in the graph`);
     if (underway.has(id)) throw new Error(`valuesOf: step '${id}' uses itself`);
     underway.add(id);
@@ -95,35 +104,20 @@ export function valuesOf(graph: Graph, fixed: Values = new Map()): Get {
   return value;
 }
 
-const indexes = new WeakMap<Graph, ReadonlyMap<string, Step>>();
-
-function indexOf(graph: Graph): ReadonlyMap<string, Step> {
-  let index = indexes.get(graph);
-  if (!index) {
-    index = new Map(graph.steps.map((step) => [step.id, step]));
-    indexes.set(graph, index);
-  }
-  return index;
-}
-
 /** What a step is given instead of its rule: a rule of its own with the steps that rule uses. */
 export type Replacement = Pick<Step, 'uses' | 'rule' | 'accepts'>;
 
+export type Replacements = Readonly<Record<string, Replacement>>;
+
 /** The same graph with the rules of some steps replaced; ids that are not in the graph are refused. */
-export function replaceRules(
-  graph: Graph,
-  replacements: Readonly<Record<string, Replacement>>
-): Graph {
-  const known = indexOf(graph);
-  const unknown = Object.keys(replacements).find((id) => !known.has(id));
+export function replaceRules(graph: Graph, replacements: Replacements): Graph {
+  const unknown = Object.keys(replacements).find((id) => !graph.byId.has(id));
   if (unknown) throw new Error(`replaceRules: no step '${unknown}' in the graph`);
-  return {
-    ...graph,
-    steps: graph.steps.map((step) => {
-      const replacement = replacements[step.id];
-      return replacement ? { ...step, ...replacement } : step;
-    })
-  };
+  const steps = graph.steps.map((step) => {
+    const replacement = replacements[step.id];
+    return replacement ? { ...step, ...replacement } : step;
+  });
+  return graphOf(steps, graph.symmetries);
 }
 
 /** Whether a step that has this value is rightly left unwritten. */
@@ -164,7 +158,7 @@ export function printValue(step: Step, value: Value | undefined): string | undef
 
 /** The step of that id; a missing one is a programmer's mistake. */
 export function stepOf(graph: Graph, id: string): Step {
-  const step = indexOf(graph).get(id);
+  const step = graph.byId.get(id);
   if (!step) throw new Error(`stepOf: no step '${id}' in the graph`);
   return step;
 }

@@ -7,12 +7,11 @@ export {
   type Picture,
   type PictureMark
 } from './picture';
-export { signedNumber, wholeNumber, type Reading, type Value } from './value';
 export {
   ANSWER,
   evaluate,
   exchanged,
-  formCodes,
+  graphOf,
   isModelled,
   isShown,
   modelledTexts,
@@ -21,11 +20,12 @@ export {
   replaceRules,
   sameValue,
   stepOf,
+  swaps,
   valuesOf,
-  type FormCode,
   type Get,
   type Graph,
   type Replacement,
+  type Replacements,
   type Rule,
   type Step,
   type Symmetry,
@@ -44,4 +44,21 @@ export {
   type PrintedCell,
   type StepCell
 } from './layout';
-export { map, whole } from './rules';
+export {
+  constant,
+  rulesOf,
+  seeing,
+  step,
+  stepOn,
+  unwrittenAt,
+  using,
+  usingAny,
+  usingValues,
+  type StepMore
+} from './step';
+export { capital, stepWords, TAKING, worded, type StepWords, type Wording } from './words';
+export { chainSheet } from './sheets/chain';
+export { carryingFrame, columnFrame, corner, printedDigits } from './sheets/columns';
+export { FractionSheet } from './sheets/fractions';
+export { jumpsSheet } from './sheets/jumps';
+export { LinesSheet } from './sheets/lines';

@@ -1,4 +1,4 @@
-import { wholeNumber, type Get, type Step } from '.';
+import { graphOf, stepOn, type Get, type Graph, type Step } from '.';
 
 /** A step of whole numbers for graphs made up in tests; its kind is its name. */
 export function step(
@@ -7,7 +7,11 @@ export function step(
   rule: Step['rule'],
   more: Partial<Step> = {}
 ): Step {
-  return { id, kind: id, uses, rule, reading: wholeNumber, ...more };
+  return stepOn(id, { uses, rule }, { kind: id, ...more });
+}
+
+export function graph(steps: readonly Step[]): Graph {
+  return graphOf(steps);
 }
 
 /** A value that is known to be a whole number. */

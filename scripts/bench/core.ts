@@ -1,5 +1,13 @@
 import { markItem, simulate } from '@zealous-quill/core/marking';
-import { constraintsOf, drawItems, skillOf, type Controls } from '@zealous-quill/core/skills';
+import {
+  drawItems,
+  readControls,
+  skillOf,
+  Wanted,
+  WorkedItem,
+  type Controls
+} from '@zealous-quill/core/skills';
+import '@zealous-quill/core/skills/all';
 import { distinctRanks, seededRandom } from '@zealous-quill/core/spaces';
 import { counts, spaces } from './spaces';
 import { ms, printTable, time } from './table';
@@ -7,12 +15,25 @@ import { ms, printTable, time } from './table';
 const DRAWN = 1000;
 const ROUNDS = 5;
 
+/** Makes the items under some controls anew, past what the skill keeps of recent ones. */
+function freshItems(skillId: string, controls: Controls) {
+  const skill = skillOf(skillId);
+  const read = readControls(skill.features, controls);
+  if (!read.ok) throw new Error(`bench: control '${read.error.field}' of ${skillId} is wrong`);
+  return () => {
+    // Other requests push it out.
+    for (let other = 0; other < 4; other++) {
+      skill.items(new Wanted(skill.features, { [`other ${other}`]: true }));
+    }
+    return skill.items(new Wanted(skill.features, read.constraints));
+  };
+}
+
 /** Items per second of a built space: the best of some rounds, after one to warm up. */
 function perSecond(skillId: string, controls: Controls) {
-  const skill = skillOf(skillId);
-  const constraints = constraintsOf(skill.features, controls);
-  let space = skill.space(constraints);
-  const building = time(() => (space = skill.space(constraints)));
+  const items = freshItems(skillId, controls);
+  let space = items().ranked();
+  const building = time(() => (space = items().ranked()));
   const rounds = Array.from({ length: ROUNDS + 1 }, (_, seed) =>
     time(() => {
       let drawn = 0;
@@ -44,8 +65,8 @@ printTable('Counting', [
   ['request', 'time', 'items'],
   ...counts.map(({ skill, name, controls }) => {
     let count = 0n;
-    const { features, count: countOf } = skillOf(skill);
-    const took = time(() => (count = countOf(constraintsOf(features, controls))));
+    const items = freshItems(skill, controls);
+    const took = time(() => (count = items().count));
     return [`${skill}: ${name}`, ms(took), count.toString()];
   })
 ]);
@@ -66,10 +87,12 @@ const pupil = {
 const random = seededRandom(7);
 const script = drawn.given.map((given) => ({
   given,
-  ...simulate(skill, given, 'columns', pupil, random)
+  ...simulate(new WorkedItem(skill, given, 'columns'), pupil, random)
 }));
 const markScript = () =>
-  script.forEach(({ given, working }) => markItem(skill, { given, school: 'columns', working }));
+  script.forEach(({ given, working }) =>
+    markItem(new WorkedItem(skill, given, 'columns'), working)
+  );
 const first = time(markScript);
 const WARMING = 100;
 const later = Array.from({ length: WARMING + 20 }, () => time(markScript)).slice(WARMING);

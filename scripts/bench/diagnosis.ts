@@ -1,7 +1,8 @@
 import { likelyPatterns, patternEvidence, type Observation } from '@zealous-quill/core/analysis';
 import { markItem, simulate } from '@zealous-quill/core/marking';
 import { isMarked, startLadder } from '@zealous-quill/core/papers';
-import { patternsIn, showingPatterns, skills, type Skill } from '@zealous-quill/core/skills';
+import { patternsIn, WorkedItem, type Skill } from '@zealous-quill/core/skills';
+import { skills } from '@zealous-quill/core/skills/all';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
 import { printTable } from './table';
 
@@ -11,13 +12,12 @@ const ENOUGH = 3;
 
 /** How well the patterns that simulated pupils hold are found again, from working or from bare answers. */
 function measure(skill: Skill, isBare: boolean): string[] {
-  const school = skill.schools[0]!;
+  const school = Object.keys(skill.schools)[0]!;
   const items = startLadder(skill.id, 'bench', 2026)
     .rungs.filter(isMarked)
-    .flatMap((rung) => rung.items);
-  const shown = items.map(({ given }) =>
-    showingPatterns(skill, given, school).map(({ pattern }) => pattern.id)
-  );
+    .flatMap((rung) => rung.items)
+    .map(({ given }) => new WorkedItem(skill, given, school));
+  const shown = items.map((item) => item.showing().map(({ pattern }) => pattern.id));
   const patterns = patternsIn(skill, school)
     .map(({ id }) => id)
     .filter((id) => shown.filter((ids) => ids.includes(id)).length >= ENOUGH);
@@ -27,16 +27,14 @@ function measure(skill: Skill, isBare: boolean): string[] {
     const held = script % 2 === 0 ? patterns[(script / 2) % patterns.length] : undefined;
     const holds = held ? [{ pattern: held, degree: 0.8 }] : [];
     const random = seededRandom(partSeed(script, skill.id));
-    const observations = items.map(({ given }, at): Observation => {
+    const observations = items.map((item, at): Observation => {
       const { working } = simulate(
-        skill,
-        given,
-        school,
+        item,
         { holds, slipRate: 0.08, writesMarks: 0.6, leavesOut: 0.02 },
         random
       );
       const written = isBare ? { answer: working['answer'] ?? '' } : working;
-      const marked = markItem(skill, { given, school, working: written });
+      const marked = markItem(item, written);
       const didShow = [...new Set(marked.diagnosis.flatMap((one) => one.patterns))];
       return { couldShow: shown[at]!, didShow, right: marked.answer.verdict === 'correct' };
     });

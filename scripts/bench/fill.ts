@@ -1,7 +1,8 @@
 import { importPupils, listClasses } from '../../src/lib/server/database/classes';
 import { openDatabase } from '../../src/lib/server/database/connection';
 import { createPaper } from '../../src/lib/server/database/papers';
-import { listScripts, satItems, sitPaper } from '../../src/lib/server/database/sittings';
+import { listScripts, sitPaper } from '../../src/lib/server/database/sittings';
+import { satItems } from '../../src/lib/server/database/snapshots';
 import { saveResponse } from '../../src/lib/server/database/responses';
 import { fromPlans } from '@zealous-quill/core/papers';
 
@@ -54,46 +55,57 @@ function copySitting(client: Client, sittingId: number, paperId: number): void {
   const perSitting = one('select count(*) from entries');
   const papers = Math.ceil(ITEMS / PER_PAPER);
   const sittings = Math.ceil(ENTRIES / perSitting);
+  const parts = client.prepare('select id from parts order by id').pluck().all() as number[];
   client.transaction(() => {
     for (let copy = 1; copy < papers; copy++) {
       const paper = insertCopy(client, 'papers', 'id', paperId, { title: `'Bench ${copy}'` });
+      const form = insertCopy(client, 'forms', 'paperId', paperId, { paperId: String(paper) });
       const section = insertCopy(client, 'sections', 'paperId', paperId, {
         paperId: String(paper)
       });
-      insertCopy(client, 'paper_items', 'sectionId', 1, { sectionId: String(section) });
+      const partOf = new Map(
+        parts.map((part) => {
+          const question = insertCopy(client, 'questions', 'id', part, {
+            sectionId: String(section)
+          });
+          const own = insertCopy(client, 'parts', 'id', part, { questionId: String(question) });
+          const ids = { partId: String(own), formId: String(form) };
+          insertCopy(client, 'snapshots', 'partId', part, ids);
+          return [part, own];
+        })
+      );
       if (copy >= sittings) continue;
       const sat = insertCopy(client, 'sittings', 'id', sittingId, {
         paperId: String(paper),
         satOn: `'2026-02-${String((copy % 28) + 1).padStart(2, '0')}'`
       });
-      copyScripts(client, sittingId, sat, section);
+      copyScripts(client, sittingId, { sittingId: String(sat), formId: String(form) }, partOf);
     }
   })();
   client.exec('analyze');
 }
 
-function copyScripts(client: Client, from: number, to: number, section: number): void {
-  const items = client
-    .prepare('select id from paper_items where sectionId = ? order by position')
-    .pluck()
-    .all(section) as number[];
-  const originals = client
-    .prepare('select id from paper_items where sectionId = 1 order by position')
-    .pluck()
-    .all() as number[];
-  const itemOf = new Map(originals.map((id, at) => [id, items[at]!]));
+function copyScripts(
+  client: Client,
+  from: number,
+  to: { sittingId: string; formId: string },
+  partOf: ReadonlyMap<number, number>
+): void {
   for (const script of client
     .prepare('select id from scripts where sittingId = ?')
     .pluck()
     .all(from) as number[]) {
-    const copy = insertCopy(client, 'scripts', 'id', script, { sittingId: String(to) });
+    const copy = insertCopy(client, 'scripts', 'id', script, to);
+    const marking = insertCopy(client, 'markings', 'scriptId', script, { scriptId: String(copy) });
     const responses = client
-      .prepare('select id, itemId from responses where scriptId = ?')
-      .all(script) as { id: number; itemId: number }[];
-    for (const { id, itemId } of responses) {
+      .prepare(
+        'select r.id, r.partId from responses r join markings m on m.id = r.markingId where m.scriptId = ?'
+      )
+      .all(script) as { id: number; partId: number }[];
+    for (const { id, partId } of responses) {
       const response = insertCopy(client, 'responses', 'id', id, {
-        scriptId: String(copy),
-        itemId: String(itemOf.get(itemId))
+        markingId: String(marking),
+        partId: String(partOf.get(partId))
       });
       insertCopy(client, 'entries', 'responseId', id, { responseId: String(response) });
       insertCopy(client, 'marks', 'responseId', id, { responseId: String(response) });

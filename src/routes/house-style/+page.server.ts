@@ -1,17 +1,62 @@
-import { houseStyleConflict, houseStyleSchema } from '@zealous-quill/core/house-style';
+import {
+  houseStyleConflict,
+  houseStyleSchema,
+  type HouseStyle
+} from '@zealous-quill/core/house-style';
+import { cards, findCard, schoolIn, viewItem, type Skill } from '@zealous-quill/core/skills';
+import { skills } from '@zealous-quill/core/skills/all';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle, saveHouseStyle } from '$lib/server/database/house-style';
 import { fail } from '@sveltejs/kit';
-import type { Actions } from './$types';
+import type { Actions, PageServerLoad } from './$types';
+
+/** What the field of a skill's method is called in the form. */
+const METHOD = 'methods.';
+
+export const load: PageServerLoad = () => {
+  const style = readHouseStyle(db());
+  return {
+    methods: cards.flatMap((card) => {
+      const options = Object.entries(card.schools);
+      if (options.length < 2) return [];
+      const { id, title } = card;
+      return [{ name: METHOD + id, title, options, chosen: schoolIn(card, style) }];
+    }),
+    samples: skills.map((skill) => sample(skill, style))
+  };
+};
+
+/** A skill's own example, worked as the house does. */
+function sample(skill: Skill, style: HouseStyle) {
+  const given = skill.given.parse(skill.example)!;
+  const { item, layout, steps } = viewItem(skill, given, schoolIn(skill, style), style);
+  const { id, title } = skill;
+  return { id, title, prompt: item.prompt, layout, steps };
+}
 
 export const actions: Actions = {
   default: async ({ request }) => {
-    const form = await request.formData();
-    const chosen = Object.fromEntries(
-      [...form].map(([name, value]) => [name, readValue(String(value))])
+    const before = readHouseStyle(db());
+    const form = [...(await request.formData())].map(
+      ([name, value]) => [name, String(value)] as const
     );
-    const parsed = houseStyleSchema.safeParse({ ...readHouseStyle(db()), ...chosen });
-    if (!parsed.success) return fail(400, { problem: 'This choice is not one of those offered.' });
+    const methods = form.filter(([name]) => name.startsWith(METHOD));
+    const others = form.filter(([name]) => !name.startsWith(METHOD));
+    const isOffered = methods.every(([name, school]) => {
+      const card = findCard(name.slice(METHOD.length));
+      return card !== undefined && Object.hasOwn(card.schools, school);
+    });
+    const parsed = houseStyleSchema.safeParse({
+      ...before,
+      ...Object.fromEntries(others.map(([name, value]) => [name, readValue(value)])),
+      methods: {
+        ...before.methods,
+        ...Object.fromEntries(methods.map(([name, school]) => [name.slice(METHOD.length), school]))
+      }
+    });
+    if (!parsed.success || !isOffered) {
+      return fail(400, { problem: 'This choice is not one of those offered.' });
+    }
     if (houseStyleConflict(parsed.data)) {
       return fail(400, { problem: 'Commas cannot group digits beside a decimal comma.' });
     }

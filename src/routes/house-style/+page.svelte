@@ -4,8 +4,6 @@
     writeNumeral,
     type HouseStyle
   } from '@zealous-quill/core/house-style';
-  import { schoolOf, skills } from '@zealous-quill/core/skills';
-  import { evaluate, isModelled } from '@zealous-quill/core/working';
   import { enhance } from '$app/forms';
   import { styleChoices } from '$lib/ui/house-style/choices';
   import MathText from '$lib/ui/sheet/MathText.svelte';
@@ -19,25 +17,6 @@
   let element: HTMLFormElement;
 
   const conflict = $derived(houseStyleConflict(style));
-  const samples = $derived(
-    skills.map((skill) => {
-      const given = skill.parse(skill.words.example)!;
-      const school = schoolOf(skill, style);
-      const graph = skill.graph(given, school);
-      const values = evaluate(graph);
-      const steps = graph.steps.filter((step) => isModelled(step, values.get(step.id)));
-      return {
-        id: skill.id,
-        title: skill.words.title,
-        prompt: skill.words.prompt(given, style),
-        layout: skill.layout(given, school, style),
-        texts: Object.fromEntries(
-          steps.map((step) => [step.id, step.reading.print(values.get(step.id)!)])
-        ),
-        sentences: steps.map((step) => skill.words.explain(given, step, values, style))
-      };
-    })
-  );
 </script>
 
 <svelte:head><title>House style · Zealous Quill</title></svelte:head>
@@ -86,6 +65,19 @@
         {/each}
       </section>
     {/each}
+    <section>
+      <h2>Methods</h2>
+      {#each data.methods as { name, title, options, chosen } (name)}
+        <label class="method">
+          {title}
+          <select {name} value={chosen}>
+            {#each options as [school, word] (school)}
+              <option value={school}>{word.toLowerCase()}</option>
+            {/each}
+          </select>
+        </label>
+      {/each}
+    </section>
     <p class="state" class:problem={conflict || form?.problem} role="status">
       {#if conflict}✗ Commas cannot group digits beside a decimal comma: choose another for one of
         them.
@@ -96,20 +88,20 @@
   </form>
 
   <div class="samples">
-    {#each samples as sample (sample.id)}
+    {#each data.samples as sample (sample.id)}
       <section class="leaf" aria-label="Sample of {sample.title}">
         <h2>{sample.title}</h2>
         <p class="figures"><MathText text={sample.prompt} /></p>
         <div class="sample">
           <Sheet
             layout={sample.layout}
-            texts={sample.texts}
+            texts={Object.fromEntries(sample.steps.map(({ id, text }) => [id, text]))}
             square={1.4 + (style.squares - 5) * 0.18}
             label="{sample.prompt} worked"
           />
           <ol>
-            {#each sample.sentences as sentence, at (at)}<li>
-                <MathText text={sentence} />
+            {#each sample.steps as { id, explanation } (id)}<li>
+                <MathText text={explanation} />
               </li>{/each}
           </ol>
         </div>
@@ -171,6 +163,16 @@
   input:focus-visible + span {
     outline: 2px solid var(--accent);
     outline-offset: 2px;
+  }
+  .method {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 13rem);
+    gap: 0.8rem;
+    align-items: center;
+    padding: 0.16rem 0;
+  }
+  .method select {
+    padding: 0.14rem 2rem 0.14rem 0.6rem;
   }
   .state {
     margin-top: 0.7rem;

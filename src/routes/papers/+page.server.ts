@@ -1,16 +1,19 @@
 import { controlsSchema, fromPlans, startLadder, type Paper } from '@zealous-quill/core/papers';
-import { drawItems, findSkill, type Controls } from '@zealous-quill/core/skills';
-import { LARGEST_SEED } from '@zealous-quill/core/spaces';
+import { findSkill, itemsUnder, readControls, type Controls } from '@zealous-quill/core/skills';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { createPaper, deletePaper, listPapers } from '$lib/server/database/papers';
 import { idOf, textOf } from '$lib/server/forms';
+import { newSeed } from '$lib/server/seeds';
+import { listedSkills } from '$lib/server/shown-skills';
 import { fail, redirect } from '@sveltejs/kit';
-import { randomInt } from 'node:crypto';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = () => ({ papers: listPapers(db()) });
+export const load: PageServerLoad = () => ({
+  papers: listPapers(db()),
+  skills: listedSkills(readHouseStyle(db()))
+});
 
 export const actions: Actions = {
   /** A new paper from a skill: its usual ladder, or one rung with the controls of the workshop. */
@@ -18,12 +21,12 @@ export const actions: Actions = {
     const form = await request.formData();
     const skill = findSkill(textOf(form, 'skill'));
     if (!skill) return fail(400, { problem: 'There is no such skill.' });
-    const seed = randomInt(LARGEST_SEED + 1);
+    const seed = newSeed();
     const style = readHouseStyle(db());
     const withControls = textOf(form, 'with') === 'controls';
     const paper = withControls
       ? fromControls(skill.id, textOf(form, 'controls'), seed, style)
-      : startLadder(skill.id, skill.words.title, seed, style);
+      : startLadder(skill.id, skill.title, seed, style);
     if (!paper) return fail(400, { problem: 'No paper can be made with these controls.' });
     redirect(303, `/papers/${createPaper(db(), paper)}`);
   },
@@ -43,16 +46,12 @@ function fromControls(
 ): Paper | undefined {
   const skill = findSkill(skillId)!;
   const controls = readControlsText(text);
-  if (!controls) return undefined;
-  const most = drawItems(skill, { controls, count: 1000, seed, orderless: true });
-  const count = most.ok
-    ? 8
-    : most.error.code === 'too-few'
-      ? Math.min(8, Number(most.error.population))
-      : 0;
+  if (!controls || !readControls(skill.features, controls).ok) return undefined;
+  const { usable } = itemsUnder(skill, controls);
+  const count = usable < 8n ? Number(usable) : 8;
   if (count === 0) return undefined;
   const plan = { skill: skillId, kind: 'bare' as const, controls, count };
-  return fromPlans(skill.words.title, seed, [plan], style);
+  return fromPlans(skill.title, seed, [plan], style);
 }
 
 function readControlsText(text: string): Controls | undefined {

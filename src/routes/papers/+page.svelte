@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { skills } from '@zealous-quill/core/skills';
   import { day, plural } from '$lib/ui/format';
+  import { untrack } from 'svelte';
   import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
 
   let { data, form } = $props();
-  let skill = $state(skills[0]!.id);
+  let skill = $state(untrack(() => data.skills[0]!.id));
 </script>
 
 <svelte:head><title>Papers · Zealous Quill</title></svelte:head>
@@ -14,6 +14,7 @@
   <form method="POST" action="?/start">
     <SkillPicker
       name="skill"
+      skills={data.skills}
       value={skill}
       label="Skill of the new paper"
       onpick={(id) => (skill = id)}

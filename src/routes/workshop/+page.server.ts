@@ -1,4 +1,4 @@
-import { skills } from '@zealous-quill/core/skills';
+import { cards } from '@zealous-quill/core/skills';
 import { redirect } from '@sveltejs/kit';
 
-export const load = () => redirect(307, `/workshop/${skills[0]!.id}`);
+export const load = () => redirect(307, `/workshop/${cards[0]!.id}`);

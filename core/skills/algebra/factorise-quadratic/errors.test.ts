@@ -1,13 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { markItem } from '../../../marking';
-import { ANSWER, evaluate, printValue, stepOf } from '../../../working';
-import { evaluatePattern, patternsIn, skillOf } from '../..';
-import type { Given } from './quadratic';
-import { schools } from './working';
+import { skillOf } from '../..';
+import { patternAnswers, schoolsOf, worked } from '../../skills.test-helper';
 
 const skill = skillOf('factorise-quadratic');
-const item = (line: string) => skill.parse(line) as Given;
 
 test('error patterns give the answers worked by hand', () => {
   // - undefined, = makes no difference. The first three lines hold the catalogue's examples. By hand:
@@ -93,30 +90,23 @@ test('error patterns give the answers worked by hand', () => {
     lost: 'content-lost'
   };
   for (const [line, answers] of table) {
-    const given = item(line);
-    for (const school of schools.slice(0, 4)) {
-      const graph = skill.graph(given, school);
-      const step = stepOf(graph, ANSWER);
-      const right = printValue(step, evaluate(graph).get(ANSWER));
+    for (const school of schoolsOf(skill).slice(0, 4)) {
+      const found = patternAnswers(worked(skill.id, line, school));
       for (const [short, id] of Object.entries(ids)) {
-        const pattern = patternsIn(skill, school).find((one) => one.id === id);
-        if (!pattern) continue;
-        const text = printValue(step, evaluatePattern(pattern, given, graph)?.get(ANSWER)) ?? '-';
-        assert.equal(text === right ? '=' : text, answers[short], `${line} ${id} in ${school}`);
+        if (id in found) assert.equal(found[id], answers[short], `${line} ${id} in ${school}`);
       }
     }
   }
 });
 
 test('any pair with the right product and signs is a sum not checked, with what follows from it', () => {
-  const given = item('x² - 7x + 12');
   const workings: Record<string, string>[] = [
     { answer: '(x - 1)(x - 12)' },
     { answer: '(x - 2)(x - 6)' },
     { pair: '-12, -1', answer: '(x - 12)(x - 1)' }
   ];
   for (const working of workings) {
-    const { diagnosis } = markItem(skill, { given, school: 'product-and-sum', working });
+    const { diagnosis } = markItem(worked(skill.id, 'x² - 7x + 12'), working);
     assert.deepEqual(
       diagnosis.map(({ patterns }) => patterns.join()),
       ['sum-not-checked']

@@ -1,93 +1,97 @@
-import { pairOf, polynomial, type Product } from '../../../numbers';
-import { ANSWER, type Graph, type Replacement, type Value } from '../../../working';
-import type { ErrorPattern } from '../../skill';
-import { isFactorable, reduced, type Given } from './quadratic';
-import { isProduct, linearFactors, NONE, productOf, type Factorisation } from './readings';
-import { methodOf, numberToTakeOut, schools } from './working';
+import {
+  isProduct,
+  linearFactors,
+  pairOf,
+  polynomial,
+  productOf,
+  type Product,
+  type Value
+} from '../../../numbers';
+import {
+  ANSWER,
+  using,
+  usingAny,
+  usingValues,
+  type Graph,
+  type Replacement,
+  type Replacements
+} from '../../../working';
+import { pattern } from '../../define';
+import { card, methodOf, type MethodName } from './card';
+import { isFactorable, numberToTakeOut, reduced, type Given } from './quadratic';
+import type { Pair } from './splitting';
+import { unsplit } from './working';
 
-type Pair = readonly [bigint, bigint];
+const schoolsOf = (...methods: readonly MethodName[]) =>
+  Object.keys(card.schools).filter((school) => methods.includes(methodOf(school)));
 
-const WITH_PAIR = schools.filter((school) => methodOf(school) !== 'cross-trial');
-// With another product of the pair the halves of a split share no bracket.
-const WITHOUT_GROUPS = schools.filter((school) => methodOf(school) !== 'grouping');
-const BY_PAIR_ALONE = schools.filter((school) => methodOf(school) === 'product-and-sum');
 const SPLITS = { factorable: true, kind: ['general'] };
 
 /** Ways of going wrong with a quadratic, common practice; the examples of the catalogue are tested beside it. */
-export const errorPatterns: readonly ErrorPattern<Given>[] = [
-  {
-    id: 'pair-signs-flipped',
-    shownBy: SPLITS,
-    replacements: (_given, graph) => withConstants(graph, (constant) => -constant)
-  },
-  {
-    id: 'signs-all-plus',
-    schools: WITHOUT_GROUPS,
-    shownBy: { ...SPLITS, signs: ['-+', '+-', '--'] },
-    replacements: (_given, graph) => withConstants(graph, size)
-  },
-  {
-    id: 'product-and-sum-swapped',
-    schools: WITHOUT_GROUPS.filter((school) => WITH_PAIR.includes(school)),
+export const errorPatterns = {
+  'pair-signs-flipped': pattern<Given>(
+    'Signs of the pair flipped',
+    'The right two numbers, each with the other sign.',
+    (_given, graph) => withConstants(graph, (constant) => -constant),
+    SPLITS
+  ),
+  'signs-all-plus': pattern<Given>(
+    'All signs plus',
+    'Both brackets are written with plus.',
+    (_given, graph) => withConstants(graph, size),
+    { ...SPLITS, signs: ['-+', '+-', '--'] },
+    // With another product of the pair the halves of a split share no bracket.
+    schoolsOf('product-and-sum', 'area-grid', 'cross-trial')
+  ),
+  'product-and-sum-swapped': pattern<Given>(
+    'Product and sum swapped',
+    'A pair that adds to the product and multiplies to the sum.',
+    { pair: using(['product', 'sum'], (product, sum) => pairOf(sum, product)) },
     // Few have a pair both ways: x² - 7x + 6 and its like, where 1 is one of the pair.
-    shownBy: { ...SPLITS, signs: ['+-', '-+'], largest: { max: 30 } },
-    replacements: () => ({ pair: pairRule((product, sum) => pairOf(sum, product)) })
-  },
-  {
-    id: 'sum-not-checked',
-    schools: WITH_PAIR,
-    shownBy: SPLITS,
-    replacements: sumNotChecked
-  },
-  {
-    id: 'leading-dropped',
-    schools: BY_PAIR_ALONE,
-    shownBy: { ...SPLITS, monic: false, content: 1 },
-    replacements: () => ({
-      factors: {
-        uses: ['pair'],
-        rule: (get) => {
-          const pair = get('pair') as Pair | undefined;
-          return (
-            pair &&
-            productOf(
-              1n,
-              pair.map((constant) => polynomial([constant, 1n]))
-            )
-          );
-        }
-      }
-    })
-  },
-  {
-    id: 'content-lost',
-    shownBy: { factorable: true, content: { min: 2 } },
-    replacements: (given) => ({
-      complete: { uses: ['factors'], rule: (get) => get('factors') ?? unsplitWithout(given) }
-    })
-  }
-];
+    { ...SPLITS, signs: ['+-', '-+'], largest: { max: 30 } },
+    schoolsOf('product-and-sum', 'area-grid')
+  ),
+  'sum-not-checked': pattern<Given>(
+    'Sum not checked',
+    'A pair with the right product and signs, but another sum.',
+    sumNotChecked,
+    SPLITS,
+    schoolsOf('product-and-sum', 'area-grid', 'grouping')
+  ),
+  'leading-dropped': pattern<Given>(
+    'Leading number dropped',
+    'The pair of ac stands in brackets that begin with x.',
+    {
+      factors: usingValues<[Pair]>(['pair'], (pair) =>
+        productOf(
+          1n,
+          pair.map((constant) => polynomial([constant, 1n]))
+        )
+      )
+    },
+    { ...SPLITS, monic: false, content: 1 },
+    schoolsOf('product-and-sum')
+  ),
+  'content-lost': pattern<Given>(
+    'Common factor lost',
+    'It is divided out and never written again.',
+    (given) => ({
+      complete: usingAny<[Value?]>(
+        ['factors'],
+        (factors) => factors ?? (isFactorable(given) ? undefined : unsplit(given, 1n))
+      )
+    }),
+    { factorable: true, content: { min: 2 } }
+  )
+};
 
-const size = (value: bigint) => (value < 0n ? -value : value);
-
-function pairRule(find: (product: bigint, sum: bigint) => Pair | undefined): Replacement {
-  return {
-    uses: ['product', 'sum'],
-    rule: (get) => {
-      const [product, sum] = [get('product'), get('sum')];
-      return typeof product === 'bigint' && typeof sum === 'bigint'
-        ? find(product, sum)
-        : undefined;
-    }
-  };
+function size(value: bigint): bigint {
+  return value < 0n ? -value : value;
 }
 
 /** The constants that are found are changed: those of the pair, or q and s of the cross. */
-function withConstants(
-  { steps }: Graph,
-  change: (constant: bigint) => bigint
-): Record<string, Replacement> {
-  const ids = steps.some(({ id }) => id === 'pair') ? ['pair'] : ['cross.q', 'cross.s'];
+function withConstants(graph: Graph, change: (constant: bigint) => bigint): Replacements {
+  const ids = graph.byId.has('pair') ? ['pair'] : ['cross.q', 'cross.s'];
   const changed = (value: Value | undefined) =>
     Array.isArray(value)
       ? (value as bigint[]).map(change)
@@ -96,25 +100,20 @@ function withConstants(
         : undefined;
   // The right rules are read from the steps they replace, from right values of what those use.
   return Object.fromEntries(
-    steps
-      .filter(({ id }) => ids.includes(id))
-      .map(({ id, uses, rule }) => [
-        id,
-        {
-          uses,
-          rule: (get) =>
-            changed(rule((used) => (ids.includes(used) ? changed(get(used)) : get(used))))
-        }
-      ])
+    ids.map((id): [string, Replacement] => {
+      const { uses, rule } = graph.byId.get(id)!;
+      const right = (used: string, value: Value | undefined) =>
+        ids.includes(used) ? changed(value) : value;
+      return [id, { uses, rule: (get) => changed(rule((used) => right(used, get(used)))) }];
+    })
   );
 }
 
 /** A pair that multiplies to ac, signed as it should be, whose sum is not b; the sum nearest b. */
-function sumNotChecked(given: Given, graph: Graph): ReturnType<ErrorPattern['replacements']> {
+function sumNotChecked(given: Given, graph: Graph): Replacements | undefined {
   const position = (id: string) => graph.steps.findIndex((step) => step.id === id);
   const { a, b, c } = position('content') < position('factors') ? reduced(given) : given;
-  const sum = BigInt(b);
-  const pairs = wrongPairs(BigInt(a * c), sum);
+  const pairs = wrongPairs(BigInt(a * c), BigInt(b));
   if (pairs.length === 0) return undefined;
   const isWrongPair = ([one, other]: Pair) =>
     pairs.some(([m, n]) => (m === one && n === other) || (m === other && n === one));
@@ -126,7 +125,7 @@ function sumNotChecked(given: Given, graph: Graph): ReturnType<ErrorPattern['rep
   const isWhole = (written: Value) =>
     isProduct(written) && written.constant === takenOut && fromSuchPair(written);
   const accepted = (id: string, accepts: Replacement['accepts']): Record<string, Replacement> => {
-    const { uses, rule } = graph.steps[position(id)]!;
+    const { uses, rule } = graph.byId.get(id)!;
     return { [id]: { uses, rule, accepts } };
   };
   return {
@@ -161,11 +160,4 @@ function pairBehind(written: Product, a: bigint): Pair | undefined {
     a % leading === 0n ? (constant * a) / leading : undefined
   );
   return m === undefined || n === undefined ? undefined : [m, n];
-}
-
-/** What stands when nothing splits and what was taken out is not written again. */
-function unsplitWithout(given: Given): Factorisation | undefined {
-  if (isFactorable(given)) return undefined;
-  const { a, b, c } = reduced(given);
-  return numberToTakeOut(given) === 1n ? NONE : productOf(1n, [polynomial([c, b, a].map(BigInt))]);
 }

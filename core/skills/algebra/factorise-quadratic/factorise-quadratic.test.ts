@@ -2,15 +2,23 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { markItem } from '../../../marking';
-import { analyseItem, readControls, skillOf } from '../..';
+import { analyseItem, itemsUnder, readControls, skillOf, Wanted, WorkedItem } from '../..';
+import type { Constraints } from '../../controls';
+import { schoolsOf } from '../../skills.test-helper';
+import {
+  combinationsAsMeasured,
+  countsAsMeasured,
+  ranksAsListed
+} from '../../space-checks.test-helper';
 import { value } from '../value.test-helper';
-import { countsAsMeasured, ranksAsListed } from '../../space-checks.test-helper';
-import { crossTrials, factorPairs, features, measure } from './features';
+import { crossTrials, factorPairs } from './features';
 import { isFactorable, type Given } from './quadratic';
-import { count, space } from './space';
-import { schools } from './working';
+import { items } from './space';
 
 const skill = skillOf('factorise-quadratic');
+const specs = skill.features;
+const measure = (given: Given) => skill.measure(given);
+const under = (constraints: Constraints) => items(new Wanted(specs, constraints));
 const SMALL = Array.from({ length: 25 }, (_, at) => at - 12);
 
 function* quadratics(coefficients: readonly number[]): Generator<Given> {
@@ -35,7 +43,7 @@ const splitting = fc
     fc.constantFrom(1, 1, 2, 3, -1, -2)
   )
   .map(([p, q, r, s, k]): Given => ({ a: k * p * r, b: k * (p * s + q * r), c: k * q * s }))
-  .filter((given) => skill.given.safeParse(given).success);
+  .filter((given) => skill.given.schema.safeParse(given).success);
 
 test('factorability agrees with an exhaustive search for all a, b, c from -12 to 12', () => {
   // (px + q)(rx + s) with pr = a: q is a root's numerator, so it divides c, or c is 0 and x is a factor.
@@ -56,9 +64,9 @@ test('factorability agrees with an exhaustive search for all a, b, c from -12 to
 test('the answer multiplies out to the item and is complete, in every school', () => {
   fc.assert(
     fc.property(fc.oneof(splitting, anyItem), ({ a, b, c }) => {
-      for (const school of schools) {
+      for (const school of schoolsOf(skill)) {
         const { answer, steps } = analyseItem(skill, { a, b, c }, { school });
-        const marked = markItem(skill, { given: { a, b, c }, school, working: { answer } });
+        const marked = markItem(new WorkedItem(skill, { a, b, c }, school), { answer });
         assert.deepEqual([marked.answer.verdict, marked.answer.form], ['correct', []], answer);
         assert.equal(marked.marks.awarded, marked.marks.available);
         assert.ok(steps.every(({ value }) => value !== undefined));
@@ -76,9 +84,9 @@ test('the answer multiplies out to the item and is complete, in every school', (
 
 test('features are those of an independent measurement', () => {
   // The catalogue's examples.
-  assert.equal(crossTrials(6, 11, 4), 6);
-  assert.equal(crossTrials(1, -7, 12), 3);
-  assert.equal(crossTrials(1, 1, -12), 6);
+  assert.equal(crossTrials({ a: 6, b: 11, c: 4 }), 6);
+  assert.equal(crossTrials({ a: 1, b: -7, c: 12 }), 3);
+  assert.equal(crossTrials({ a: 1, b: 1, c: -12 }), 6);
   fc.assert(
     fc.property(fc.oneof(splitting, anyItem), (given) => {
       const { a, b, c } = given;
@@ -91,7 +99,7 @@ test('features are those of an independent measurement', () => {
       let pairs = 0;
       for (let n = 1; n <= size; n++) if (size % n === 0 && n * n <= size) pairs++;
       assert.equal(factorPairs(given), pairs);
-      assert.equal(crossTrials(a, b, c), trialsByHand(a, b, c));
+      assert.equal(crossTrials(given), trialsByHand(a, b, c));
       const roots = [1, -1].map((sign) => (-b + sign * Math.sqrt(b * b - 4 * a * c)) / (2 * a));
       assert.equal(found.roots === 'integer', roots.every(Number.isInteger));
       assert.equal(
@@ -123,15 +131,13 @@ test('counts equal those of a list of all small quadratics; a is positive unless
   const within = { largest: { min: 1, max: 4 } };
   const all = [...quadratics(small)];
   const withNegative = { ...within, leading: { min: -24, max: 24 } };
-  countsAsMeasured({
-    features,
-    items: all,
-    measure,
-    count: (more) => count({ ...withNegative, ...more })
-  });
+  countsAsMeasured({ specs, items: all, measure, within: withNegative, space: items });
+  combinationsAsMeasured(under(withNegative), skill.tells, all.map(measure));
   const positive = all.filter(({ a, b, c }) => a > 0 && isFactorable({ a, b, c }));
-  ranksAsListed(space({ ...within, factorable: true }), positive, (given) => skill.print(given));
-  assert.equal(count({}), 24n * 401n * 401n);
+  ranksAsListed(under({ ...within, factorable: true }), positive, (given) =>
+    skill.given.print(given)
+  );
+  assert.equal(itemsUnder(skill, {}).count, 24n * 401n * 401n);
   const read = readControls(skill.features, { leading: { max: 5 } });
   assert.deepEqual(read.ok && read.constraints.leading, { min: 1, max: 5 });
   const below = readControls(skill.features, { leading: { max: -2 } });

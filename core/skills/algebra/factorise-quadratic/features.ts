@@ -1,4 +1,4 @@
-import type { Features, FeatureSpec } from '../../features';
+import { count, flag, oneOf } from '../../feature';
 import {
   contentOfQuadratic,
   discriminant,
@@ -9,7 +9,7 @@ import {
   type Given
 } from './quadratic';
 
-export const kinds = [
+const kinds = [
   'common-factor',
   'difference-of-squares',
   'perfect-square',
@@ -17,38 +17,54 @@ export const kinds = [
   'general'
 ] as const;
 
-export const signPairs = ['++', '+-', '+0', '-+', '--', '-0', '0+', '0-', '00'] as const;
+const signPairs = ['++', '+-', '+0', '-+', '--', '-0', '0+', '0-', '00'] as const;
 
-export const features = [
-  { id: 'monic', kind: 'flag' },
+const roots = ['integer', 'rational', 'none'] as const;
+
+export const features = {
+  monic: flag<Given>('Monic', 'x² has no number before it', ({ a }) => a === 1),
   // Items have a > 0 unless less is asked for.
-  { id: 'leading', kind: 'number', min: -LARGEST_LEADING, max: LARGEST_LEADING, usualMin: 1 },
-  { id: 'content', kind: 'number', min: 1, max: LARGEST_LEADING },
-  { id: 'factorable', kind: 'flag' },
-  { id: 'kind', kind: 'choice', values: kinds },
-  { id: 'signs', kind: 'choice', values: signPairs },
+  leading: count<Given>(
+    [-LARGEST_LEADING, LARGEST_LEADING],
+    'Leading',
+    'the number before x²',
+    ({ a }) => a,
+    { usualMin: 1 }
+  ),
+  content: count<Given>(
+    [1, LARGEST_LEADING],
+    'Common factor',
+    'greatest common factor of the three numbers',
+    contentOfQuadratic
+  ),
+  factorable: flag<Given>(
+    'Factorable',
+    'it splits into two brackets over the integers',
+    isFactorable
+  ),
+  kind: oneOf<Given, string>(kinds, 'Kind', 'what it is once the common factor is out', kindOf),
+  signs: oneOf<Given, string>(signPairs, 'Signs', 'of the middle and the last number', signsOf),
   // 4800 = 24 x 200 has the product of the largest coefficients; 2520 has 48 divisors, none below has more.
-  { id: 'pairs', kind: 'number', min: 0, max: 24 },
-  { id: 'crossTrials', kind: 'number', min: 0, max: 144 },
-  { id: 'largest', kind: 'number', min: 1, max: LARGEST_COEFFICIENT },
-  { id: 'roots', kind: 'choice', values: ['integer', 'rational', 'none'] }
-] as const satisfies readonly FeatureSpec[];
-
-export function measure(given: Given): Features {
-  const { a, b, c } = given;
-  return {
-    monic: a === 1,
-    leading: a,
-    content: contentOfQuadratic(given),
-    factorable: isFactorable(given),
-    kind: kindOf(given),
-    signs: signsOf(b, c),
-    pairs: factorPairs(given),
-    crossTrials: crossTrials(a, b, c),
-    largest: Math.max(Math.abs(a), Math.abs(b), Math.abs(c)),
-    roots: rootsOf(given)
-  };
-}
+  pairs: count<Given>([0, 24], 'Pairs', 'pairs of factors to choose from', factorPairs),
+  crossTrials: count<Given>(
+    [0, 144],
+    'Cross trials',
+    'products of two brackets to choose from',
+    crossTrials
+  ),
+  largest: count<Given>(
+    [1, LARGEST_COEFFICIENT],
+    'Largest number',
+    'of the three, whatever its sign',
+    ({ a, b, c }) => Math.max(Math.abs(a), Math.abs(b), Math.abs(c))
+  ),
+  roots: oneOf<Given, string>(
+    roots,
+    'Roots',
+    'whole, fractions, or none over the rationals',
+    rootsOf
+  )
+};
 
 /** The first of the kinds that holds; none of them changes with the content. */
 export function kindOf(given: Given): (typeof kinds)[number] {
@@ -59,9 +75,9 @@ export function kindOf(given: Given): (typeof kinds)[number] {
   return discriminant(given) === 0 ? 'perfect-square' : 'general';
 }
 
-export function signsOf(b: number, c: number): (typeof signPairs)[number] {
-  const sign = (value: number) => (value > 0 ? '+' : value < 0 ? '-' : '0');
-  return `${sign(b)}${sign(c)}` as (typeof signPairs)[number];
+export function signsOf({ b, c }: Given): (typeof signPairs)[number] {
+  const sign = (value: number) => (value > 0 ? 0 : value < 0 ? 1 : 2);
+  return signPairs[3 * sign(b) + sign(c)]!;
 }
 
 /** Unordered pairs of positive factors of |ac|, content removed; 0 if c is 0. */
@@ -77,7 +93,7 @@ export function factorPairs(given: Given): number {
  * p and q may be any divisors with the signs allowed, r and s go with them; each trial is met twice that
  * way, unless its two factors are the same.
  */
-export function crossTrials(a: number, b: number, c: number): number {
+export function crossTrials({ a, b, c }: Given): number {
   if (c === 0) return 0;
   const last = a < 0 ? -c : c;
   const signs = last > 0 && b !== 0 ? 1 : 2;
@@ -95,7 +111,7 @@ function divisorCount(n: number): number {
   return count;
 }
 
-export function rootsOf(given: Given): 'integer' | 'rational' | 'none' {
+export function rootsOf(given: Given): (typeof roots)[number] {
   if (!isFactorable(given)) return 'none';
   const root = Math.sqrt(discriminant(given));
   const areIntegers = [root, -root].every((sign) =>

@@ -3,12 +3,11 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { expand, parseProduct, printPolynomial } from '../../../numbers';
 import { markItem } from '../../../marking';
-import { skillOf } from '../..';
+import { worked } from '../../skills.test-helper';
 import { value } from '../value.test-helper';
-import type { Given } from './quadratic';
 
-const skill = skillOf('factorise-quadratic');
-const item = (line: string) => skill.parse(line) as Given;
+const item = (line: string, school = 'product-and-sum') =>
+  worked('factorise-quadratic', line, school);
 
 test('forms of a factorisation are accepted, found incomplete, refused or not read', () => {
   // + accepted, ~ right but not complete, - wrong, ? not read
@@ -87,11 +86,7 @@ test('forms of a factorisation are accepted, found incomplete, refused or not re
   };
   for (const [line, table] of Object.entries(forms)) {
     for (const [sign, written] of table) {
-      const { answer, flags } = markItem(skill, {
-        given: item(line),
-        school: 'product-and-sum',
-        working: { answer: written }
-      });
+      const { answer, flags } = markItem(item(line), { answer: written });
       const found =
         answer.verdict === 'unreadable'
           ? '?'
@@ -130,7 +125,7 @@ test('typed algebra has the value that a general library gives it, and nothing e
 });
 
 test('grids, crosses and pairs may be written in any order', () => {
-  const given = item('6x² + 11x + 4');
+  const line = '6x² + 11x + 4';
   const turned = {
     'grid.0.0': '6x²',
     'grid.0.1': '8x',
@@ -150,26 +145,17 @@ test('grids, crosses and pairs may be written in any order', () => {
     ['product-and-sum', { pair: '8 and 3' }],
     ['grouping', { split: '6x² + 8x + 3x + 4', 'group.0': '2x(3x + 4)', 'group.1': '3x + 4' }]
   ] as const) {
-    const marked = markItem(skill, {
-      given,
-      school,
-      working: { ...working, answer: '(2x + 1)(3x + 4)' }
-    });
+    const marked = markItem(item(line, school), { ...working, answer: '(2x + 1)(3x + 4)' });
     const wrong = marked.steps.filter(({ verdict }) => !/correct|not-needed|follows/.test(verdict));
     assert.deepEqual([wrong, marked.firstSlip, marked.marks.awarded], [[], null, 2], school);
   }
-  const slip = markItem(skill, {
-    given,
-    school: 'area-grid',
-    working: { ...turned, 'grid.1.0': '5x' }
-  });
+  const slip = markItem(item(line, 'area-grid'), { ...turned, 'grid.1.0': '5x' });
   assert.equal(slip.firstSlip, 'grid.1.0');
 });
 
 test('marks: what is taken out, the pair, and a complete answer', () => {
-  const given = item('2x² + 10x + 12');
   const marks = (working: Record<string, string>, school = 'product-and-sum') =>
-    markItem(skill, { given, school, working })
+    markItem(item('2x² + 10x + 12', school), working)
       .marks.lines.map(({ id, awarded }) => `${id}:${awarded}`)
       .join(' ');
   assert.equal(marks({ answer: '2(x + 2)(x + 3)' }), 'B1:1 M1:1 A1:1');

@@ -1,82 +1,72 @@
-import { expand, parseProduct } from '../../../numbers';
-import { ANSWER } from '../../../working';
-import type { Mark } from '../../../marking/scheme';
-import { givenFrom } from '../../given';
-import type { Skill } from '../../skill';
+import { accuracy, independent, method, schemeOf } from '../../../marking/schemes';
+import { defineSkill, rung } from '../../define';
+import { card } from './card';
 import { errorPatterns } from './errors';
-import { features, measure } from './features';
-import { ladder } from './ladder';
-import { printQuadratic, quadraticLayout } from './layout';
-import { contentOfQuadratic, givenSchema, isFactorable, type Given } from './quadratic';
-import { count, exists, space } from './space';
-import { words } from './words';
-import { quadraticGraph, schoolFor, schools } from './working';
-
-/** Factorising ax² + bx + c over the integers. */
-export const factoriseQuadratic: Skill<Given> = {
-  id: 'factorise-quadratic',
-  family: 'algebra',
-  given: givenSchema,
-  features,
-  schools,
-  schoolIn: ({ quadratics, commonFactor }) => schoolFor(quadratics, commonFactor),
-  errorPatterns,
-  words,
-  ladder,
-  // Set by judgement: no published source, and no scripts yet to estimate them from.
-  weights: {
-    origin: 'starting estimate',
-    difficulty: {
-      constant: -0.9,
-      perUnit: { monic: -0.7, content: 0.05, pairs: 0.12, crossTrials: 0.05, factorable: -0.2 }
-    },
-    seconds: { constant: 40, perUnit: { monic: -15, pairs: 5, crossTrials: 2, content: 1 } }
-  },
-  measure,
-  space,
-  count,
-  exists,
-  usable: count,
-  orderless: printQuadratic,
-  graph: quadraticGraph,
-  layout: quadraticLayout,
-  scheme: (given, school) => {
-    const content: Mark[] =
-      contentOfQuadratic(given) > 1
-        ? [{ id: 'B1', kind: 'B', value: 1, steps: ['content'], own: 'cao' }]
-        : [];
-    return {
-      showWorking: false,
-      marks: [
-        ...content,
-        { id: 'M1', kind: 'M', value: 1, steps: methodSteps(given, school), own: 'ft' },
-        {
-          id: 'A1',
-          kind: 'A',
-          value: 1,
-          steps: [ANSWER],
-          dependsOn: 'M1',
-          own: 'cao',
-          form: ['not-complete']
-        }
-      ]
-    };
-  },
-  print: printQuadratic,
-  parse(line) {
-    const product = parseProduct(line);
-    // Factors may be typed as well: the item is what they multiply out to.
-    const [c = 0n, b = 0n, a = 0n, more] = product ? expand(product) : [];
-    if (more !== undefined) return undefined;
-    return givenFrom(givenSchema, { a: Number(a), b: Number(b), c: Number(c) });
-  }
-};
+import { features } from './features';
+import { contentOfQuadratic, given, isFactorable, type Given } from './quadratic';
+import { items } from './space';
+import { quadraticSheet, quadraticSteps } from './working';
 
 /** The steps that show the method; what does not split is shown by what was looked for. */
-function methodSteps(given: Given, school: string): string[] {
-  const ids = quadraticGraph(given, school).steps.map(({ id }) => id);
-  if (!isFactorable(given)) {
-    return ids.filter((id) => ['product', 'sum', 'pair', 'complete'].includes(id));
-  }
-  return ids.filter((id) => !['content', 'complete', 'check', ANSWER].includes(id));
-}
+const SPLITTING = ['product', 'sum', 'pair', 'grid.*', 'cross.*', 'split', 'group.*', 'factors'];
+const LOOKING = ['product', 'sum', 'pair', 'complete'];
+
+const plain = { factorable: true, content: 1, kind: ['general'] };
+
+/** Factorising ax² + bx + c over the integers. */
+export const skill = defineSkill({
+  card,
+  given,
+  look: (item: Given) => item,
+  features,
+  items,
+  working: Object.fromEntries(
+    Object.keys(card.schools).map((school) => [
+      school,
+      (item: Given) => quadraticSteps(item, school)
+    ])
+  ),
+  sheet: quadraticSheet,
+  marks: (item) =>
+    schemeOf(
+      ...(contentOfQuadratic(item) > 1 ? [independent('content')] : []),
+      method(...(isFactorable(item) ? SPLITTING : LOOKING)),
+      accuracy('not-complete')
+    ),
+  marksTell: ['content', 'factorable'],
+  patterns: errorPatterns,
+  prompt: (line, { verb }) => `${verb === 'factor' ? 'Factor' : 'Factorise'} completely: ${line}.`,
+  difficulty: {
+    constant: -0.9,
+    monic: -0.7,
+    content: 0.05,
+    pairs: 0.12,
+    crossTrials: 0.05,
+    factorable: -0.2
+  },
+  seconds: { constant: 40, monic: -15, pairs: 5, crossTrials: 2, content: 1 },
+  // From two plus signs to numbers before the square, common factors and quadratics that do not split.
+  ladder: [
+    rung('worked-example', 1, { ...plain, monic: true, signs: ['++'], largest: { max: 15 } }),
+    rung('gaps', 1, { ...plain, monic: true, signs: ['-+'], largest: { max: 20 } }),
+    rung('set-out', 3, { ...plain, monic: true, signs: ['+-', '--'], largest: { max: 30 } }),
+    rung('bare', 4, {
+      factorable: true,
+      content: { min: 2, max: 5 },
+      leading: { max: 5 },
+      largest: { max: 60 }
+    }),
+    rung('harder', 3, {
+      ...plain,
+      leading: { min: 2, max: 6 },
+      roots: ['rational'],
+      largest: { max: 40 }
+    }),
+    rung('challenge', 2, {
+      ...plain,
+      leading: { min: 6, max: 12 },
+      crossTrials: { min: 8 },
+      largest: { max: 60 }
+    })
+  ]
+});

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
-import { gcdOfSmall } from '../../../numbers';
+import { expand, gcdOfSmall, parseProduct, polynomial, printPolynomial } from '../../../numbers';
+import { givenFrom, type GivenForm } from '../../given/form';
 
 export const LARGEST_LEADING = 24;
 export const LARGEST_COEFFICIENT = 200;
@@ -7,7 +8,7 @@ export const LARGEST_COEFFICIENT = 200;
 const coefficient = z.int().check(z.minimum(-LARGEST_COEFFICIENT), z.maximum(LARGEST_COEFFICIENT));
 
 /** a, b and c of ax² + bx + c. */
-export const givenSchema = z.strictObject({
+const schema = z.strictObject({
   a: z.int().check(
     z.minimum(-LARGEST_LEADING),
     z.maximum(LARGEST_LEADING),
@@ -17,11 +18,30 @@ export const givenSchema = z.strictObject({
   c: coefficient
 });
 
-export type Given = z.infer<typeof givenSchema>;
+export type Given = z.infer<typeof schema>;
+
+export const given: GivenForm<Given> = {
+  schema,
+  howToType:
+    'Write ax² + bx + c, like 6x^2 + 11x + 4; a from -24 to 24, b and c to 200 either way.',
+  print: ({ a, b, c }) => printPolynomial(polynomial([c, b, a].map(BigInt))),
+  parse(line) {
+    const product = parseProduct(line);
+    // Factors may be typed as well: the item is what they multiply out to.
+    const [c = 0n, b = 0n, a = 0n, more] = product ? expand(product) : [];
+    if (more !== undefined) return undefined;
+    return givenFrom(schema, { a: Number(a), b: Number(b), c: Number(c) });
+  }
+};
 
 /** Greatest common factor of the coefficients, positive. */
 export function contentOfQuadratic({ a, b, c }: Given): number {
   return gcdOfSmall(gcdOfSmall(a, b), c);
+}
+
+/** The number to take out: the content, negative where a is. */
+export function numberToTakeOut(given: Given): bigint {
+  return BigInt(contentOfQuadratic(given) * Math.sign(given.a));
 }
 
 /** The quadratic without its content, a made positive: what is left to split. */

@@ -1,57 +1,51 @@
-import { expand, pairOf, polynomial } from '../../../numbers';
-import {
-  ANSWER,
-  signedNumber,
-  type Get,
-  type Graph,
-  type Step,
-  type Value
-} from '../../../working';
-import {
-  areaGrid,
-  crossTrial,
-  factorsOfPair,
-  grouping,
-  productAndSum,
-  type Method
-} from './methods';
-import { contentOfQuadratic, isFactorable, reduced, type Given } from './quadratic';
+import { writeText, type HouseStyle } from '../../../house-style';
 import {
   completeForm,
+  expand,
   factorisation,
   isProduct,
   linearFactors,
   multipliedOut,
   NONE,
+  pairOf,
   pairReading,
+  polynomial,
   productOf,
-  type Factorisation
-} from './readings';
+  signedNumber,
+  type Factorisation,
+  type Value
+} from '../../../numbers';
+import {
+  ANSWER,
+  LinesSheet,
+  stepOn,
+  using,
+  usingAny,
+  type Get,
+  type Layout,
+  type Step,
+  type Symmetry
+} from '../../../working';
+import { LAST, methodOf, type MethodName } from './card';
+import { areaGrid } from './methods/area-grid';
+import { bracketed, crossTrial } from './methods/cross-trial';
+import { grouping } from './methods/grouping';
+import { productAndSum } from './methods/product-and-sum';
+import { given as form, isFactorable, numberToTakeOut, reduced, type Given } from './quadratic';
+import {
+  factorsOfPair,
+  splitting,
+  type Coefficients,
+  type Method,
+  type Splitting
+} from './splitting';
 
-const methods = ['product-and-sum', 'area-grid', 'cross-trial', 'grouping'] as const;
-export type MethodName = (typeof methods)[number];
-
-const LAST = '-content-last';
-
-/** Each method with the common factor taken out first, then each with it taken out last. */
-export const schools: readonly string[] = [...methods, ...methods.map((method) => method + LAST)];
-
-/** The school of a method and of when the common factor is taken out. */
-export function schoolFor(method: MethodName, commonFactor: 'first' | 'last'): string {
-  return commonFactor === 'last' ? method + LAST : method;
-}
-
-export function methodOf(school: string): MethodName {
-  return school.replace(LAST, '') as MethodName;
-}
-
-/** The number to take out: the content, negative where a is. */
-export function numberToTakeOut(given: Given): bigint {
-  return BigInt(contentOfQuadratic(given) * Math.sign(given.a));
-}
-
-/** a, b and c of the quadratic that is split. */
-export type Coefficients = readonly [a: bigint, b: bigint, c: bigint];
+const methods: Readonly<Record<MethodName, (split: Splitting) => Method>> = {
+  'product-and-sum': productAndSum,
+  'area-grid': areaGrid,
+  'cross-trial': crossTrial,
+  grouping
+};
 
 /**
  * The common factor is taken out (first or last), what is left is split by one of the methods, and the two
@@ -60,38 +54,31 @@ export type Coefficients = readonly [a: bigint, b: bigint, c: bigint];
  *   content --> product, sum --> pair --> (grid | split and groups) --> factors --> complete --> answer
  *          \--> cross ------------------------------------------------/       \--> check
  */
-export function quadraticGraph(given: Given, school: string): Graph {
+export function quadraticSteps(
+  given: Given,
+  school: string
+): { steps: Step[]; symmetries: readonly Symmetry[] } {
   const isLast = school.endsWith(LAST);
-  const takenOut = numberToTakeOut(given);
-  const content = contentStep(takenOut);
+  const content = contentStep(numberToTakeOut(given));
   const whole = [given.a, given.b, given.c].map(BigInt) as unknown as Coefficients;
   const split: Splitting = {
     uses: isLast ? [] : ['content'],
     read: (get) => (isLast ? whole : divided(whole, get('content')))
   };
-  const method = {
-    'product-and-sum': productAndSum,
-    'area-grid': areaGrid,
-    'cross-trial': crossTrial,
-    grouping
-  }[methodOf(school)](split, given);
+  const name = methodOf(school);
+  // Without a constant there is nothing to split in groups.
+  const method = methods[name === 'grouping' && given.c === 0 ? 'product-and-sum' : name](split);
   return {
     steps: [
       ...(isLast ? [] : [content]),
-      ...(methodOf(school) === 'cross-trial' ? [] : pairSteps(split)),
+      ...(name === 'cross-trial' ? [] : pairSteps(split)),
       ...method.steps,
       factorsStep(method.factors, isLast),
       ...(isLast ? [content] : []),
-      ...endSteps(given, takenOut)
+      ...endSteps(given)
     ],
-    ...(method.symmetries && { symmetries: method.symmetries })
+    symmetries: method.symmetries ?? []
   };
-}
-
-/** The quadratic that is split, and the steps it is read from. */
-export interface Splitting {
-  readonly uses: readonly string[];
-  readonly read: (get: Get) => Coefficients | undefined;
 }
 
 function divided(whole: Coefficients, content: Value | undefined): Coefficients | undefined {
@@ -100,120 +87,149 @@ function divided(whole: Coefficients, content: Value | undefined): Coefficients 
   return whole.map((coefficient) => coefficient / content) as unknown as Coefficients;
 }
 
-function signedAs(model: bigint, value: bigint): bigint {
-  return model < 0n === value < 0n ? value : -value;
-}
-
 function contentStep(takenOut: bigint): Step {
-  return {
-    id: 'content',
-    kind: 'content',
-    uses: [],
-    rule: () => takenOut,
-    reading: signedNumber,
-    leftOut: 1n,
-    // Which sign was taken out cannot be told: in -(4 - x)(4x - 1) a factor was turned as well.
-    seenIn: (answer) => (isProduct(answer) ? signedAs(takenOut, answer.constant) : undefined),
-    ...(takenOut === 1n && { silentAt: 1n })
-  };
+  const signed = (value: bigint) => (takenOut < 0n === value < 0n ? value : -value);
+  return stepOn(
+    'content',
+    using([], () => takenOut),
+    {
+      reading: signedNumber,
+      leftOut: 1n,
+      // Which sign was taken out cannot be told: in -(4 - x)(4x - 1) a factor was turned as well.
+      seenIn: (answer) => (isProduct(answer) ? signed(answer.constant) : undefined),
+      ...(takenOut === 1n && { silentAt: 1n }),
+      label: 'Common factor',
+      says: ({ value }) =>
+        value === '−1'
+          ? 'Take out −1, so that the square comes first without a sign.'
+          : `Every number has ${value} in it: take it out.`
+    }
+  );
 }
 
-function pairSteps({ uses, read }: Splitting): Step[] {
-  const number = (id: string, of: (coefficients: Coefficients) => bigint): Step => ({
-    id,
-    kind: id,
-    uses,
-    rule: (get) => {
-      const coefficients = read(get);
-      return coefficients && of(coefficients);
-    },
-    reading: signedNumber
-  });
+function pairSteps(split: Splitting): Step[] {
   return [
-    number('product', ([a, , c]) => a * c),
-    number('sum', ([, b]) => b),
-    {
-      id: 'pair',
-      kind: 'pair',
-      uses: ['product', 'sum'],
-      rule: (get) => {
-        const [product, sum] = [get('product'), get('sum')];
-        return typeof product === 'bigint' && typeof sum === 'bigint'
-          ? pairOf(product, sum)
-          : undefined;
-      },
-      reading: pairReading
-    }
+    stepOn(
+      'product',
+      splitting(split, [], ([a, , c]) => a * c),
+      { reading: signedNumber, says: ({ value }) => `Product of the outer numbers: ${value}.` }
+    ),
+    stepOn(
+      'sum',
+      splitting(split, [], ([, b]) => b),
+      { reading: signedNumber, says: ({ value }) => `Sum wanted, the number before x: ${value}.` }
+    ),
+    stepOn('pair', using(['product', 'sum'], pairOf), {
+      reading: pairReading,
+      says({ value, of }) {
+        const [one, other] = value.split(/[,;] /).map(bracketed);
+        const [product, sum] = [bracketed(of('product')), bracketed(of('sum'))];
+        return `${one} × ${other} = ${product} and ${one} + ${other} = ${sum}.`;
+      }
+    })
   ];
 }
 
-/** The factors of a quadratic without content; undefined if it does not split. */
-export function splitOf({ a, b, c }: Given): Factorisation | undefined {
-  const pair = pairOf(BigInt(a * c), BigInt(b));
-  return pair && factorsOfPair(BigInt(a), pair);
-}
-
-function factorsStep(rule: Method['factors'], isLast: boolean): Step {
+function factorsStep(factors: Method['factors'], isLast: boolean): Step {
   // Where the common factor comes last it may still stand in a bracket: (2x + 4)(x + 3).
   const holdsContent = (written: Value, get: Get) => {
-    const own = rule.rule(get);
+    const own = factors.rule(get);
     const linear = isProduct(written) ? linearFactors(written) : undefined;
     return isProduct(own) && linear !== undefined && factorisation.equal(linear, own);
   };
-  return {
-    id: 'factors',
-    kind: 'factors',
+  return stepOn('factors', factors, {
     reading: factorisation,
     seenIn: (answer) => (isProduct(answer) ? linearFactors(answer) : undefined),
-    ...rule,
-    ...(isLast && { accepts: holdsContent })
-  };
+    ...(isLast && { accepts: holdsContent }),
+    says: ({ value }) => `So the factors are ${value}.`
+  });
 }
 
-function endSteps(given: Given, takenOut: bigint): Step[] {
+/** What stands where nothing splits: the rest with what was taken out before it. */
+export function unsplit(given: Given, takenOut = numberToTakeOut(given)): Factorisation {
+  const { a, b, c } = reduced(given);
+  return numberToTakeOut(given) === 1n
+    ? NONE
+    : productOf(takenOut, [polynomial([c, b, a].map(BigInt))]);
+}
+
+function endSteps(given: Given): Step[] {
   const canSplit = isFactorable(given);
-  const quadratic = reduced(given);
-  const unsplit: Factorisation =
-    takenOut === 1n
-      ? NONE
-      : productOf(takenOut, [polynomial([quadratic.c, quadratic.b, quadratic.a].map(BigInt))]);
-  const together = (get: Get): Factorisation | undefined => {
-    const [factors, content] = [get('factors'), get('content')];
-    if (!isProduct(factors)) return canSplit ? undefined : unsplit;
+  const together = usingAny<[Value?, Value?]>(['content', 'factors'], (content, factors) => {
+    if (!isProduct(factors)) return canSplit ? undefined : unsplit(given);
     if (typeof content !== 'bigint') return undefined;
     const { constant, factors: left } = linearFactors(factors) ?? factors;
     return productOf(content * constant, left);
-  };
-  const isCopy = takenOut === 1n && canSplit;
+  });
+  const isCopy = numberToTakeOut(given) === 1n && canSplit;
+  const source = isCopy ? 'factors' : 'complete';
+  const { a, b, c } = reduced(given);
+  const pair = pairOf(BigInt(a * c), BigInt(b));
   return [
-    {
-      id: 'complete',
-      kind: 'complete',
-      uses: ['content', 'factors'],
-      rule: together,
+    stepOn('complete', together, {
       reading: factorisation,
       seenIn: (answer) => (completeForm(answer).length === 0 ? answer : undefined),
       // With nothing taken out the factors are all there is.
-      ...(isCopy && { silentAt: splitOf(quadratic)! })
-    },
-    {
-      id: 'check',
-      kind: 'check',
-      uses: ['complete'],
-      rule: (get) => {
-        const complete = get('complete');
-        return isProduct(complete) ? expand(complete) : undefined;
-      },
-      reading: multipliedOut
-    },
-    {
-      id: ANSWER,
-      kind: ANSWER,
-      uses: [isCopy ? 'factors' : 'complete'],
-      rule: (get) => get(isCopy ? 'factors' : 'complete'),
-      reading: factorisation,
-      form: completeForm,
-      assembled: true
-    }
+      ...(isCopy && pair && { silentAt: factorsOfPair(BigInt(a), pair) }),
+      label: 'With the common factor',
+      says: ({ value }) =>
+        canSplit
+          ? `Write the common factor again: ${value}.`
+          : `No pair has that product and that sum: ${value}.`
+    }),
+    stepOn(
+      'check',
+      usingAny<[Value?]>(['complete'], (complete) =>
+        isProduct(complete) ? expand(complete) : undefined
+      ),
+      {
+        reading: multipliedOut,
+        label: 'Multiplied out',
+        says: ({ value }) => `Multiplied out it is ${value} again.`
+      }
+    ),
+    stepOn(
+      ANSWER,
+      usingAny<[Value?]>([source], (value) => value),
+      {
+        reading: factorisation,
+        form: completeForm,
+        assembled: true,
+        label: 'Answer',
+        says: ({ value }) => `Answer: ${value}.`
+      }
+    )
   ];
+}
+
+/** The quadratic, what is found of it, the method's own figure, and below it the lines of factors. */
+export function quadraticSheet(given: Given, school: string, style: HouseStyle): Layout {
+  const isLast = school.endsWith(LAST);
+  const method = methodOf(school);
+  const sheet = new LinesSheet();
+  sheet.given(writeText(form.print(given), style));
+  const content = ['content', 'taken out', 3] as const;
+  const pair = [
+    ['product', 'product', 2],
+    ['sum', 'sum', 2],
+    ['pair', 'pair', 3]
+  ] as const;
+  const found = [...(isLast ? [] : [content]), ...(method === 'cross-trial' ? [] : pair)];
+  if (found.length > 0) sheet.found(found);
+  if (method === 'area-grid') sheet.grid('grid');
+  if (method === 'cross-trial') {
+    sheet.cross([
+      ['cross.p', 'cross.r'],
+      ['cross.q', 'cross.s']
+    ]);
+  }
+  if (method === 'grouping' && given.c !== 0) {
+    sheet.line('split', '=');
+    sheet.groups('group.0', 'group.1');
+  }
+  sheet.line('factors', '=');
+  if (isLast) sheet.found([content]);
+  sheet.line('complete', '=');
+  sheet.line('check', 'check');
+  return sheet.layout();
 }

@@ -1,61 +1,74 @@
-import type { ErrorPattern } from '../../skill';
-import { MOST_PLACES, paddedDecimals, partsOf, type Given, type Parts } from './numbers';
+import { constant, type Replacements } from '../../../working';
+import { pattern } from '../../define';
+import type { Controls } from '../../controls';
+import { padded, partsOf, type Given, type Parts } from './numbers';
 import { rankAmong } from './working';
 
 /** What a pupil compares first, second ... of a number. */
 type Keys = (parts: Parts) => readonly number[];
 
-const places = ({ decimals }: Parts) => decimals.length;
 const digits = ({ decimals }: Parts) => Number(decimals || '0');
-const value = ({ decimals }: Parts) => paddedDecimals(decimals, MOST_PLACES);
 
 /**
  * Ways of going wrong with the order of decimals. Longer-is-larger, shorter-is-larger and the zero rule are
  * the whole-number, fraction and zero rules of Resnick et al. (1989), named as by Steinle & Stacey (1998);
  * zeros-ignored, opposite-order and whole-part-ignored are common practice.
  */
-export const errorPatterns: readonly ErrorPattern<Given>[] = [
-  ordering('longer-is-larger', { longerTraps: { min: 1 } }, (parts) => [
-    parts.whole,
-    places(parts),
-    digits(parts)
-  ]),
-  ordering('shorter-is-larger', { shorterTraps: { min: 1 } }, (parts) => [
-    parts.whole,
-    -places(parts),
-    digits(parts)
-  ]),
-  ordering('zero-rule', { longerTraps: { min: 1 }, zeroTraps: { min: 1 } }, (parts) => [
-    parts.whole,
-    parts.decimals.startsWith('0') ? 0 : 1,
-    places(parts),
-    digits(parts)
-  ]),
-  ordering('zeros-ignored', { zeroTraps: { min: 1 }, sharedPrefix: 0 }, (parts) => [
-    parts.whole,
-    value({ ...parts, decimals: parts.decimals.replace(/^0+/, '') })
-  ]),
-  {
-    id: 'opposite-order',
-    shownBy: {},
-    replacements: (given) => ranked(given, (parts) => [-parts.whole, -value(parts)])
-  },
-  ordering('whole-part-ignored', { integers: 0 }, (parts) => [value(parts), parts.whole])
-];
+export const errorPatterns = {
+  'longer-is-larger': ordering(
+    'Longer is larger',
+    'More decimal places are taken for a larger number.',
+    { longerTraps: { min: 1 } },
+    (parts) => [parts.whole, parts.decimals.length, digits(parts)]
+  ),
+  'shorter-is-larger': ordering(
+    'Shorter is larger',
+    'More decimal places are taken for a smaller number.',
+    { shorterTraps: { min: 1 } },
+    (parts) => [parts.whole, -parts.decimals.length, digits(parts)]
+  ),
+  'zero-rule': ordering(
+    'Zero makes it smallest',
+    'A 0 right after the point makes a number the smallest; else longer is larger.',
+    { longerTraps: { min: 1 }, zeroTraps: { min: 1 } },
+    (parts) => [
+      parts.whole,
+      parts.decimals.startsWith('0') ? 0 : 1,
+      parts.decimals.length,
+      digits(parts)
+    ]
+  ),
+  'zeros-ignored': ordering(
+    'Zeros ignored',
+    'Zeros right after the point are not seen.',
+    { zeroTraps: { min: 1 }, sharedPrefix: 0 },
+    ({ whole, decimals }) => [whole, padded({ decimals: decimals.replace(/^0+/, '') })]
+  ),
+  'opposite-order': ordering(
+    'Opposite order',
+    'The numbers are put in the opposite order.',
+    {},
+    (parts) => [-parts.whole, -padded(parts)]
+  ),
+  'whole-part-ignored': ordering(
+    'Whole part ignored',
+    'Only what stands after the point is compared.',
+    { integers: 0 },
+    (parts) => [padded(parts), parts.whole]
+  )
+};
 
-function ordering(id: string, shownBy: ErrorPattern['shownBy'], keys: Keys): ErrorPattern<Given> {
-  return { id, shownBy, replacements: (given) => ranked(given, keys) };
+function ordering(title: string, reading: string, shownBy: Controls, keys: Keys) {
+  return pattern<Given>(title, reading, (given) => ranked(given, keys), shownBy);
 }
 
 /** The ranks by the keys; undefined where two numbers have the same. */
-function ranked({ numbers, order }: Given, keys: Keys): ReturnType<ErrorPattern['replacements']> {
+function ranked({ numbers, order }: Given, keys: Keys): Replacements | undefined {
   const direction = order === 'ascending' ? 1 : -1;
   const lists = numbers.map((number) => keys(partsOf(number)));
   const ranks = lists.map((_, at) => rankAmong(at, lists, (a, b) => direction * compare(a, b)));
   if (ranks.includes(undefined)) return undefined;
-  return Object.fromEntries(
-    ranks.map((rank, at) => [`rank.${at}`, { uses: [], rule: () => rank }])
-  );
+  return Object.fromEntries(ranks.map((rank, at) => [`rank.${at}`, constant(rank)]));
 }
 
 function compare(one: readonly number[], other: readonly number[]): number {

@@ -1,60 +1,82 @@
-import type { Features, FeatureSpec } from '../../features';
-import {
-  FEWEST_NUMBERS,
-  MOST_NUMBERS,
-  MOST_PLACES,
-  paddedDecimals,
-  partsOf,
-  type Given,
-  type Parts
-} from './numbers';
+import { count } from '../../feature';
+import { MOST_PLACES, NUMBERS, padded, partsOf, type Given, type Parts } from './numbers';
 
-export const features = [
-  { id: 'count', kind: 'number', min: FEWEST_NUMBERS, max: MOST_NUMBERS },
-  { id: 'maxPlaces', kind: 'number', min: 0, max: MOST_PLACES },
-  { id: 'raggedness', kind: 'number', min: 0, max: MOST_PLACES },
-  { id: 'integers', kind: 'number', min: 0, max: MOST_NUMBERS },
-  { id: 'sharedPrefix', kind: 'number', min: 0, max: MOST_PLACES - 1 },
-  // Two numbers of each of 1 to 4 places make 24 pairs of different lengths; a whole number can only be
-  // the shorter and smaller one, once, which makes 25.
-  { id: 'longerTraps', kind: 'number', min: 0, max: 24 },
-  { id: 'shorterTraps', kind: 'number', min: 0, max: 25 },
-  { id: 'zeroTraps', kind: 'number', min: 0, max: MOST_NUMBERS }
-] as const satisfies readonly FeatureSpec[];
+/** What is seen of a list: each number, and each two of one whole part, the smaller first. */
+export interface Look {
+  readonly parts: readonly Parts[];
+  readonly places: readonly number[];
+  readonly pairs: readonly (readonly [Parts, Parts])[];
+}
 
-export function measure({ numbers }: Given): Features {
+export function look({ numbers }: Given): Look {
   const parts = numbers.map(partsOf);
-  const places = parts.map(({ decimals }) => decimals.length);
   const pairs = parts.flatMap((one, at) =>
     parts
       .slice(at + 1)
       .filter(({ whole }) => whole === one.whole)
-      .map((other) => inOrder(one, other))
+      .map((other) => (padded(one) < padded(other) ? [one, other] : [other, one]) as [Parts, Parts])
   );
-  return {
-    count: numbers.length,
-    maxPlaces: Math.max(...places),
-    raggedness: Math.max(...places) - Math.min(...places),
-    integers: places.filter((length) => length === 0).length,
-    // Two numbers share most with a neighbour, so the most over all pairs is the most over neighbours.
-    sharedPrefix: Math.max(0, ...pairs.map(([small, large]) => sharedDigits(small, large))),
-    longerTraps: pairs.filter(([small, large]) => small.decimals.length > large.decimals.length)
-      .length,
-    shorterTraps: pairs.filter(([small, large]) => small.decimals.length < large.decimals.length)
-      .length,
-    zeroTraps: parts.filter(({ decimals }) => decimals.startsWith('0')).length
-  };
+  return { parts, pairs, places: parts.map(({ decimals }) => decimals.length) };
 }
 
-/** Two numbers of one whole part, the smaller first. */
-function inOrder(one: Parts, other: Parts): readonly [Parts, Parts] {
-  const value = ({ decimals }: Parts) => paddedDecimals(decimals, MOST_PLACES);
-  return value(one) < value(other) ? [one, other] : [other, one];
-}
+const longer = ([small, large]: readonly [Parts, Parts]) =>
+  small.decimals.length - large.decimals.length;
 
-function sharedDigits(one: Parts, other: Parts): number {
+function sharedDigits([one, other]: readonly [Parts, Parts]): number {
   const [first, second] = [one, other].map(({ decimals }) => decimals.padEnd(MOST_PLACES, '0'));
   let shared = 0;
   while (first![shared] === second![shared]) shared++;
   return shared;
 }
+
+export const features = {
+  count: count<Look>(NUMBERS, 'Numbers', 'how many there are to order', (l) => l.parts.length),
+  maxPlaces: count<Look>(
+    [0, MOST_PLACES],
+    'Most places',
+    'decimal places of the longest number',
+    (l) => Math.max(...l.places)
+  ),
+  raggedness: count<Look>(
+    [0, MOST_PLACES],
+    'Raggedness',
+    'most places less fewest',
+    (l) => Math.max(...l.places) - Math.min(...l.places)
+  ),
+  integers: count<Look>(
+    [0, NUMBERS[1]],
+    'Whole numbers',
+    'how many have no decimal places',
+    (l) => l.places.filter((length) => length === 0).length
+  ),
+  // Two numbers share most with a neighbour, so the most over all pairs is the most over neighbours.
+  sharedPrefix: count<Look>(
+    [0, MOST_PLACES - 1],
+    'Shared digits',
+    'most equal leading decimal digits of two neighbours in order',
+    (l) => Math.max(0, ...l.pairs.map(sharedDigits))
+  ),
+  // Two numbers of each of 1 to 4 places make 24 pairs of different lengths; a whole number can only be
+  // the shorter and smaller one, once, which makes 25. Telling so many apart is dear, and nobody asks for it.
+  longerTraps: count<Look>(
+    [0, 24],
+    'Longer traps',
+    'pairs where the longer number is the smaller',
+    (l) => l.pairs.filter((pair) => longer(pair) > 0).length,
+    { askedTo: 6 }
+  ),
+  shorterTraps: count<Look>(
+    [0, 25],
+    'Shorter traps',
+    'pairs where the shorter number is the smaller',
+    (l) => l.pairs.filter((pair) => longer(pair) < 0).length,
+    { askedTo: 6 }
+  ),
+  zeroTraps: count<Look>(
+    [0, NUMBERS[1]],
+    'Zero traps',
+    'numbers whose first decimal digit is 0',
+    (l) => l.parts.filter(({ decimals }) => decimals.startsWith('0')).length,
+    { askedTo: 4 }
+  )
+};

@@ -1,66 +1,66 @@
+import { independent, schemeOf } from '../../../marking/schemes';
 import { ANSWER } from '../../../working';
-import { parseDecimal, compareDecimals } from '../../../numbers';
-import { givenFrom } from '../../given';
-import type { Skill } from '../../skill';
+import { defineSkill, rung } from '../../define';
+import { card } from './card';
 import { errorPatterns } from './errors';
-import { features, measure } from './features';
-import { ladder } from './ladder';
-import { orderLayout } from './layout';
-import { givenSchema, type Given } from './numbers';
-import { count, space } from './space';
-import { words } from './words';
-import { orderGraph } from './working';
+import { features, look } from './features';
+import { given } from './numbers';
+import { items } from './space';
+import { orderSheet, orderSteps } from './working';
+
+const four = { count: 4, integers: 0 };
 
 /** Putting decimals in order of size. */
-export const orderDecimals: Skill<Given> = {
-  id: 'order-decimals',
-  family: 'decimals',
-  given: givenSchema,
+export const skill = defineSkill({
+  card,
+  given,
+  gives: '→',
+  look,
   features,
-  schools: ['padding'],
-  errorPatterns,
-  words,
-  ladder,
-  // Set by judgement: no published source, and no scripts yet to estimate them from.
-  weights: {
-    origin: 'starting estimate',
-    difficulty: {
-      constant: -3,
-      perUnit: {
-        count: 0.25,
-        raggedness: 0.3,
-        sharedPrefix: 0.3,
-        longerTraps: 0.12,
-        shorterTraps: 0.08,
-        zeroTraps: 0.15
-      }
-    },
-    seconds: { constant: 8, perUnit: { count: 7, raggedness: 3, sharedPrefix: 3 } }
+  items: (wanted) => items(wanted),
+  working: { padding: orderSteps },
+  sheet: (given, _school, style) => orderSheet(given, style),
+  marks: schemeOf(independent(ANSWER, { slips: 1 }), independent(ANSWER)),
+  patterns: errorPatterns,
+  prompt(line, _style, { order }) {
+    const first = order === 'ascending' ? 'smallest' : 'largest';
+    return `Write in order, ${first} first: ${line.slice(0, line.lastIndexOf(' '))}.`;
   },
-  measure,
-  space: (constraints) => space(constraints),
-  count: (constraints) => count(constraints),
-  exists: (constraints) => count(constraints) > 0n,
-  usable: (constraints) => count(constraints, { arranged: false }),
-  orderless: ({ numbers, order }) => `${inOrder(numbers).join(' ')} ${order}`,
-  graph: orderGraph,
-  layout: (given, _school, style) => orderLayout(given, style),
-  scheme: () => ({
-    showWorking: false,
-    marks: [
-      { id: 'B1', kind: 'B', value: 1, steps: [ANSWER], own: 'cao', slips: 1 },
-      { id: 'B2', kind: 'B', value: 1, steps: [ANSWER], own: 'cao' }
-    ]
-  }),
-  print: ({ numbers, order }) => `${numbers.join(', ')} ${order}`,
-  parse(line) {
-    const [, list, order] = /^(.*\S)\s+(ascending|descending)\s*$/.exec(line) ?? [];
-    return givenFrom(givenSchema, { numbers: list?.split(/\s*,\s*/), order });
-  }
-};
-
-function inOrder(numbers: readonly string[]): string[] {
-  return [...numbers].sort((one, other) =>
-    compareDecimals(parseDecimal(one)!, parseDecimal(other)!)
-  );
-}
+  difficulty: {
+    constant: -3,
+    count: 0.25,
+    raggedness: 0.3,
+    sharedPrefix: 0.3,
+    longerTraps: 0.12,
+    shorterTraps: 0.08,
+    zeroTraps: 0.15
+  },
+  seconds: { constant: 8, count: 7, raggedness: 3, sharedPrefix: 3 },
+  // From numbers of one length to ragged ones that share digits, with traps for both ways of thinking.
+  ladder: [
+    rung('worked-example', 1, { ...four, maxPlaces: 2, raggedness: 1, longerTraps: { min: 2 } }),
+    rung('gaps', 1, { ...four, maxPlaces: 2, raggedness: 1, longerTraps: 1, shorterTraps: 2 }),
+    rung('set-out', 3, { ...four, maxPlaces: 3, raggedness: 2, longerTraps: { min: 2 } }),
+    rung('bare', 4, {
+      count: 4,
+      maxPlaces: 3,
+      longerTraps: { min: 2 },
+      shorterTraps: { min: 1 },
+      zeroTraps: { min: 1 }
+    }),
+    rung('harder', 3, {
+      count: 5,
+      maxPlaces: 3,
+      integers: 1,
+      longerTraps: { min: 2 },
+      shorterTraps: { min: 3 }
+    }),
+    rung('challenge', 2, {
+      count: 6,
+      maxPlaces: 4,
+      sharedPrefix: { min: 2 },
+      zeroTraps: { min: 2 },
+      longerTraps: { min: 4 }
+    })
+  ]
+});

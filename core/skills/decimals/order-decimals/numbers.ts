@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
+import { compareDecimals, parseDecimal } from '../../../numbers';
+import { givenFrom, type GivenForm } from '../../given/form';
 
-export const MOST_NUMBERS = 8;
-export const FEWEST_NUMBERS = 3;
+export const NUMBERS = [3, 8] as const;
 export const MOST_PLACES = 4;
 export const LARGEST_WHOLE = 99;
 
@@ -13,9 +14,9 @@ const numeral = z.string().check(
   z.refine((text) => text !== '0', 'must be above 0')
 );
 
-export const givenSchema = z
+const schema = z
   .strictObject({
-    numbers: z.array(numeral).check(z.minLength(FEWEST_NUMBERS), z.maxLength(MOST_NUMBERS)),
+    numbers: z.array(numeral).check(z.minLength(NUMBERS[0]), z.maxLength(NUMBERS[1])),
     order: z.enum(['ascending', 'descending'])
   })
   .check(
@@ -25,7 +26,20 @@ export const givenSchema = z
     })
   );
 
-export type Given = z.infer<typeof givenSchema>;
+export type Given = z.infer<typeof schema>;
+
+export const given: GivenForm<Given> = {
+  schema,
+  howToType:
+    'Write 3 to 8 different numbers below 100 with commas between them, then ascending or descending.',
+  print: ({ numbers, order }) => `${numbers.join(', ')} ${order}`,
+  parse(line) {
+    const [, list, order] = /^(.*\S)\s+(ascending|descending)\s*$/.exec(line) ?? [];
+    return givenFrom(schema, { numbers: list?.split(/\s*,\s*/), order });
+  },
+  orderless: ({ numbers, order }) =>
+    `${[...numbers].sort((one, other) => compareDecimals(parseDecimal(one)!, parseDecimal(other)!)).join(' ')} ${order}`
+};
 
 /** A number of the list taken apart. */
 export interface Parts {
@@ -39,7 +53,7 @@ export function partsOf(number: string): Parts {
   return { whole: Number(whole), decimals };
 }
 
-/** Decimal digits padded with zeros, as a number: `05` to 3 places is 50. */
-export function paddedDecimals(decimals: string, places: number): number {
-  return Number(decimals.padEnd(places, '0') || '0');
+/** Decimal digits padded with zeros to the most places, as a number: `05` is 500. */
+export function padded({ decimals }: Pick<Parts, 'decimals'>): number {
+  return Number(decimals.padEnd(MOST_PLACES, '0') || '0');
 }

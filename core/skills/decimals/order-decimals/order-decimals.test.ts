@@ -4,15 +4,23 @@ import Decimal from 'decimal.js';
 import fc from 'fast-check';
 import { defaultHouseStyle, writeText } from '../../../house-style';
 import { markItem } from '../../../marking';
-import { ANSWER, evaluate, printValue, stepOf } from '../../../working';
-import { analyseItem, evaluatePattern, skillOf } from '../..';
-import { countsAsMeasured, ranksAsListed } from '../../space-checks.test-helper';
-import { features, measure } from './features';
+import { listOfDecimals, misplaced } from '../../../numbers';
+import { analyseItem, readControls, skillOf, Wanted } from '../..';
+import type { Constraints } from '../../controls';
+import { patternAnswers, worked } from '../../skills.test-helper';
+import {
+  combinationsAsMeasured,
+  countsAsMeasured,
+  ranksAsListed
+} from '../../space-checks.test-helper';
 import type { Given } from './numbers';
-import { listOfDecimals, misplaced } from './readings';
-import { count, space } from './space';
+import { items } from './space';
 
 const skill = skillOf('order-decimals');
+const specs = skill.features;
+const measure = (given: Given) => skill.measure(given);
+const under = (constraints: Constraints, largestWhole?: number) =>
+  items(new Wanted(specs, constraints), largestWhole);
 
 const numeral = fc
   .tuple(fc.integer({ min: 0, max: 99 }), fc.constantFrom(0, 1, 2, 3, 4), fc.nat(9999))
@@ -31,7 +39,7 @@ const anyItem = fc
 test('the order is what decimal.js says', () => {
   fc.assert(
     fc.property(anyItem, (given) => {
-      assert.ok(skill.given.safeParse(given).success, given.numbers.join());
+      assert.ok(skill.given.schema.safeParse(given).success, given.numbers.join());
       const sorted = [...given.numbers].sort((one, other) => new Decimal(one).cmp(other));
       const expected = given.order === 'ascending' ? sorted : sorted.reverse();
       assert.equal(analyseItem(skill, given).answer, expected.join(', '));
@@ -100,13 +108,19 @@ test('counts equal those of a list of all sets of few small numbers', () => {
       maxPlaces: { min: 0, max: places },
       count: { min: sizes[0], max: sizes.at(-1)! }
     };
-    const options = { arranged: false, largestWhole: wholes - 1 };
-    countsAsMeasured({
-      features,
-      items: sizes.flatMap((size) => sets(wholes, places, size)),
-      measure,
-      count: (constraints) => count({ ...within, ...constraints }, options) / 2n
-    });
+    const all = sizes.flatMap((size) => sets(wholes, places, size));
+    const space = (wanted: Wanted) => {
+      const found = items(wanted, wholes - 1);
+      // Usable items leave arrangements out, but not the two orders.
+      return { ...found, count: found.usable / 2n, isEmpty: found.isEmpty };
+    };
+    countsAsMeasured({ specs, items: all, measure, within, space });
+    if (sizes.length > 1) continue;
+    // Each set of three stands in six arrangements and two orders.
+    const arranged = all
+      .map(measure)
+      .flatMap((features) => Array<typeof features>(12).fill(features));
+    combinationsAsMeasured(under(within, wholes - 1), skill.tells, arranged);
   }
 });
 
@@ -127,7 +141,7 @@ test('ranks list every arrangement once', () => {
     )
   );
   const constraints = { count: { min: 3, max: 3 }, maxPlaces: { min: 0, max: 1 } };
-  ranksAsListed(space(constraints, 0), wanted, (given) => skill.print(given));
+  ranksAsListed(under(constraints, 0), wanted, (given) => skill.given.print(given));
 });
 
 test('whole spaces are counted by binomials, and their parts add up', () => {
@@ -141,15 +155,18 @@ test('whole spaces are counted by binomials, and their parts add up', () => {
     const arrangements = 2n * factorial(BigInt(n));
     all += arrangements * choose(999_999n, BigInt(n));
     assert.equal(
-      count({ count: exactly(n), integers: exactly(n) }),
+      under({ count: exactly(n), integers: exactly(n) }).count,
       arrangements * choose(99n, BigInt(n))
     );
   }
-  assert.equal(count({}), all);
-  const four = count({ count: exactly(4) });
-  for (const { id, min, max } of features.slice(1)) {
-    const parts = Array.from({ length: max - min + 1 }, (_, at) =>
-      count({ count: exactly(4), [id]: exactly(min + at) })
+  assert.equal(under({}).count, all);
+  const four = under({ count: exactly(4) }).count;
+  for (const spec of specs.slice(1)) {
+    assert.ok(spec.kind === 'number');
+    const { id, min, max } = spec;
+    const parts = Array.from(
+      { length: max - min + 1 },
+      (_, at) => under({ count: exactly(4), [id]: exactly(min + at) }).count
     );
     assert.equal(
       parts.reduce((sum, part) => sum + part, 0n),
@@ -221,15 +238,7 @@ test('error patterns give the orders worked by hand', () => {
     ]
   ];
   for (const [line, answers] of table) {
-    const given = skill.parse(line)!;
-    const graph = skill.graph(given, 'padding');
-    const step = stepOf(graph, ANSWER);
-    const right = printValue(step, evaluate(graph).get(ANSWER));
-    for (const pattern of skill.errorPatterns) {
-      const answer = evaluatePattern(pattern, given, graph)?.get(ANSWER);
-      const text = printValue(step, answer) ?? '-';
-      assert.equal(text === right ? '=' : text, answers[pattern.id], `${line} ${pattern.id}`);
-    }
+    assert.deepEqual(patternAnswers(worked(skill.id, line)), answers, line);
   }
 });
 
@@ -250,9 +259,8 @@ test('lists are read however they are separated; a padded number is right, with 
     const list = listOfDecimals.parse(written);
     assert.equal(list && listOfDecimals.print(list), printed, written);
   }
-  const given = skill.parse('0.5, 0.45, 0.406 ascending')!;
-  const mark = (answer: string) =>
-    markItem(skill, { given, school: 'padding', working: { answer } });
+  const item = worked(skill.id, '0.5, 0.45, 0.406 ascending');
+  const mark = (answer: string) => markItem(item, { answer });
   const padded = mark('0.406, 0.450, 0.500');
   assert.deepEqual(
     [padded.answer, padded.notes, padded.marks.awarded],
@@ -266,7 +274,7 @@ test('lists are read however they are separated; a padded number is right, with 
   assert.equal(mark('0.45, 0.406, 0.5').marks.awarded, 1);
   assert.equal(mark('0.5, 0.45, 0.406').marks.awarded, 0);
   const ranks = { 'rank.0': '3', 'rank.1': '2', 'rank.2': '1' };
-  assert.equal(markItem(skill, { given, school: 'padding', working: ranks }).marks.awarded, 2);
+  assert.equal(markItem(item, ranks).marks.awarded, 2);
   assert.equal(writeText('0.5, 0.45', { ...defaultHouseStyle, decimalMark: 'comma' }), '0,5; 0,45');
 });
 
@@ -282,5 +290,21 @@ test('misplaced numbers are those outside the longest part in order', () => {
     ['7, 8', 4]
   ] as const) {
     assert.equal(misplaced(list(written), list('1, 2, 3, 4')), slips, written);
+  }
+});
+
+test('traps are newly asked for up to a few and "so many or more"; what was stored stays valid', () => {
+  const read = (controls: object, isNew: boolean) =>
+    readControls(specs, controls as Parameters<typeof readControls>[1], { isNew }).ok;
+  for (const [control, isNew] of [
+    [6, true],
+    [{ min: 2, max: 6 }, true],
+    [{ min: 6 }, true],
+    [7, false],
+    [{ min: 7 }, false],
+    [{ max: 24 }, false]
+  ] as const) {
+    assert.equal(read({ longerTraps: control }, true), isNew, JSON.stringify(control));
+    assert.ok(read({ longerTraps: control }, false));
   }
 });

@@ -1,21 +1,27 @@
 import {
+  arrangementAt,
   choose,
+  decimalParts,
+  factorial,
   gradedProduct,
   gradedTimes,
   gradedUnion,
   Grades,
+  itemSpace,
+  PLACE_COUNTS,
   regraded,
   subsetAt,
   UNWANTED,
+  type Combination,
+  type DecimalTally,
   type Graded,
+  type ItemSpace,
   type Join,
   type Range,
   type Space
 } from '../../../spaces';
-import type { Constraints } from '../../controls';
-import { decimalParts, PLACES, type Tally } from './decimal-parts';
-import { lengthsAllow } from './lengths';
-import { COUNTED, limitsOf, type Limits } from './limits';
+import type { Wanted } from '../../wanted';
+import { COUNTED, lengthsAllow, lies, limitsOf, type Limits } from './limits';
 import { LARGEST_WHOLE, MOST_PLACES, type Given } from './numbers';
 
 /** A whole part with the decimal parts that go with it, in ten-thousandths. */
@@ -29,11 +35,31 @@ interface Group {
  * parts, each with its own set of decimal parts; the features of the whole add up. An item is a set, one of
  * its n! arrangements, and one of two orders.
  */
-export function space(constraints: Constraints, largestWhole = LARGEST_WHOLE): Space<Given> {
-  const { sets, wanted } = new NumberSets(constraints, largestWhole);
+export function items(wanted: Wanted, largestWhole = LARGEST_WHOLE): ItemSpace<Given> {
+  const limits = limitsOf(wanted);
+  const sets = () => new NumberSets(limits, largestWhole);
+  const counted = (ways: (numbers: number) => bigint) => () =>
+    lengthsAllow(limits) ? sets().total(ways) : 0n;
+  return itemSpace({
+    build: () => ranked(sets()),
+    count: counted((numbers) => 2n * factorial(numbers)),
+    usable: counted(() => 2n),
+    *endings(names) {
+      const telling = limitsOf(wanted, names);
+      // Digits shared are only told from a number on, so each number is asked for by itself.
+      for (let shared = telling.shared.min; shared <= telling.shared.max; shared++) {
+        const exactly = { ...telling, shared: { min: shared, max: shared } };
+        yield* new NumberSets(exactly, largestWhole).endings(names, shared);
+      }
+    }
+  });
+}
+
+/** The items of some sets: by grade, then by set, then by arrangement and order. */
+function ranked({ sets, wanted }: NumberSets): Space<Given> {
   const grades = wanted.map(({ grade, count }) => {
     const ways = 2n * factorial(count);
-    return { grade, count, ways, total: ways * sets.counts.get(grade)! };
+    return { grade, ways, total: ways * sets.counts.get(grade)! };
   });
   const all = grades.reduce((sum, { total }) => sum + total, 0n);
   return {
@@ -51,25 +77,11 @@ export function space(constraints: Constraints, largestWhole = LARGEST_WHOLE): S
       const numbers = sets.at(found.grade, rest / found.ways).flatMap(numerals);
       const arrangement = rest % found.ways;
       return {
-        numbers: arranged(numbers, arrangement / 2n),
+        numbers: arrangementAt(numbers, arrangement / 2n),
         order: arrangement % 2n === 0n ? 'ascending' : 'descending'
       };
     }
   };
-}
-
-/** The number of items; arrangements of the same numbers count once if they are not `arranged`. */
-export function count(
-  constraints: Constraints,
-  { arranged = true, largestWhole = LARGEST_WHOLE } = {}
-): bigint {
-  if (!lengthsAllow(constraints)) return 0n;
-  const { sets, wanted } = new NumberSets(constraints, largestWhole);
-  return wanted.reduce(
-    (sum, { grade, count: size }) =>
-      sum + 2n * (arranged ? factorial(size) : 1n) * sets.counts.get(grade)!,
-    0n
-  );
 }
 
 /** What the constraints still need to know of the numbers of some whole parts. */
@@ -91,14 +103,12 @@ type SetTally = Readonly<
 class NumberSets {
   readonly sets: Graded<Group[]>;
   readonly wanted: readonly { grade: number; count: number }[];
-  private readonly limits: Limits;
   private readonly grades: Grades<keyof SetTally>;
 
   constructor(
-    constraints: Constraints,
+    private readonly limits: Limits,
     private readonly largestWhole: number
   ) {
-    this.limits = limitsOf(constraints);
     const tellsLeast = isNarrow(this.limits.raggedness);
     const tellsMost = tellsLeast || this.limits.places.min > 0;
     const size = ({ min, max }: Range) => (max === Infinity ? min : max) + 1;
@@ -132,6 +142,30 @@ class NumberSets {
     });
   }
 
+  /** All sets, each counted in so many ways by how many numbers it has. */
+  total(ways: (numbers: number) => bigint): bigint {
+    return this.wanted.reduce(
+      (sum, { grade, count }) => sum + ways(count) * this.sets.counts.get(grade)!,
+      0n
+    );
+  }
+
+  *endings(names: readonly string[], sharedPrefix: number): Generator<Combination> {
+    for (const { grade, count } of this.wanted) {
+      const tally = this.grades.read(grade);
+      const told: Readonly<Record<string, number>> = {
+        ...tally,
+        sharedPrefix,
+        maxPlaces: tally.most,
+        raggedness: tally.most - tally.least
+      };
+      yield {
+        features: Object.fromEntries(names.map((name) => [name, told[name]!])),
+        count: 2n * factorial(count) * this.sets.counts.get(grade)!
+      };
+    }
+  }
+
   /** Decimals of whole part 0, and of some of the whole parts from 1. */
   private withWholes(zero: Graded<number[]>, others: Graded<number[]>): Graded<Group[]> {
     const below: Graded<Group[]> = gradedTimes(zero, 1, (decimals) => [{ whole: 0, decimals }]);
@@ -153,11 +187,11 @@ class NumberSets {
     return gradedUnion([below, above, both]);
   }
 
-  private gradeOf(tally: Tally): number {
-    const places = PLACES.flatMap((name, at) => (tally[name] > 0 ? [at] : []));
+  private gradeOf(tally: DecimalTally): number {
+    const places = PLACE_COUNTS.flatMap((name, at) => (tally[name] > 0 ? [at] : []));
     let pairs = 0;
     let before = 0;
-    for (const name of PLACES) {
+    for (const name of PLACE_COUNTS) {
       pairs += before * tally[name];
       before += tally[name];
     }
@@ -218,7 +252,7 @@ class NumberSets {
 
   private isMet(tally: SetTally): boolean {
     return (
-      tally.count >= this.limits.sizes.min &&
+      lies(tally.count, this.limits.sizes) &&
       (this.limits.places.min === 0 || tally.most >= this.limits.places.min) &&
       (!isNarrow(this.limits.raggedness) ||
         tally.most - tally.least >= this.limits.raggedness.min) &&
@@ -237,21 +271,4 @@ function numerals({ whole, decimals }: Group): string[] {
     const digits = String(value).padStart(MOST_PLACES, '0').replace(/0+$/, '');
     return digits === '' ? String(whole) : `${whole}.${digits}`;
   });
-}
-
-/** The arrangement of a rank below n!, in the factorial number system. */
-function arranged<T>(values: readonly T[], rank: bigint): T[] {
-  const left = [...values];
-  const taken: T[] = [];
-  let rest = Number(rank);
-  while (left.length > 0) {
-    const at = rest % left.length;
-    rest = Math.floor(rest / left.length);
-    taken.push(...left.splice(at, 1));
-  }
-  return taken;
-}
-
-function factorial(n: number): bigint {
-  return n <= 1 ? 1n : BigInt(n) * factorial(n - 1);
 }

@@ -1,107 +1,104 @@
-import type { ErrorPattern } from '../../skill';
-import type { Replacement } from '../../../working';
-import { needsRegrouping, type Given } from './operands';
-import { from } from './working';
+import { constant, using, type Graph, type Replacement, type Replacements } from '../../../working';
+import { pattern } from '../../define';
+import { needsRegrouping, type Given } from './features';
 
 const APART = ['regroup', 'parts'];
 const REGROUP = ['regroup'];
 const REGROUPS = { regroups: true, wholeVanishes: false, fractionOnly: false };
-
-const size = (value: bigint) => (value < 0n ? -value : value);
+const UNLIKE = ['multiple', 'shared-factor', 'coprime'];
 
 /** Numerator from numerator, the smaller from the larger. */
-const smallerFromLarger: Replacement = from(
-  ['common.minuend', 'common.subtrahend'],
-  (top, bottom) => size(top - bottom)
+const smallerFromLarger = using(['common.minuend', 'common.subtrahend'], (top, bottom) =>
+  top < bottom ? bottom - top : top - bottom
 );
 
-/** The minuend as it stands, with nothing regrouped, in the school that would. */
-function notRegrouped({ minuend }: Given, graph: Parameters<ErrorPattern['replacements']>[1]) {
-  const canRegroup = graph.steps.some(({ id }) => id === 'regroup.whole');
-  return canRegroup
-    ? {
-        'regroup.whole': from([], () => BigInt(minuend.whole)),
-        'regroup.numerator': from(['common.minuend'], (top) => top)
-      }
-    : undefined;
-}
-
 /** Ways of going wrong with mixed numbers; the examples of the catalogue are tested beside it. */
-export const errorPatterns: readonly ErrorPattern<Given>[] = [
-  {
-    id: 'numerators-switched',
-    schools: APART,
-    shownBy: REGROUPS,
-    replacements: (given, graph) =>
-      needsRegrouping(given.minuend, given.subtrahend)
-        ? { ...notRegrouped(given, graph), 'fraction.numerator': smallerFromLarger }
-        : {}
-  },
-  {
-    id: 'regroup-adds-ten',
-    schools: REGROUP,
-    shownBy: REGROUPS,
-    replacements: (given) => regroupedBy(given, (top) => top + 10n)
-  },
-  {
-    id: 'regroup-replaces',
-    schools: REGROUP,
-    shownBy: REGROUPS,
-    replacements: (given) => regroupedBy(given, (_top, denominator) => denominator)
-  },
-  {
-    id: 'whole-not-reduced',
-    schools: REGROUP,
-    shownBy: REGROUPS,
-    replacements: ({ minuend }) => ({ 'regroup.whole': from([], () => BigInt(minuend.whole)) })
-  },
-  {
-    id: 'denominators-combined',
-    schools: APART,
-    shownBy: { relation: ['multiple', 'shared-factor', 'coprime'] },
-    replacements: (given, graph) => {
-      const [above, below] = [given.minuend.denominator, given.subtrahend.denominator];
-      if (above === below) return undefined;
+export const errorPatterns = {
+  'numerators-switched': pattern(
+    'Numerators switched',
+    'The smaller numerator is taken from the larger, whichever is above.',
+    whereItRegroups((given, graph) => ({
+      ...notRegrouped(given, graph),
+      'fraction.numerator': smallerFromLarger
+    })),
+    REGROUPS,
+    APART
+  ),
+  'regroup-adds-ten': pattern(
+    'Regrouping adds ten',
+    'A whole is taken apart into ten pieces, whatever the denominator.',
+    whereItRegroups(() => ({
+      'regroup.numerator': using(['common.minuend'], (top) => top + 10n)
+    })),
+    REGROUPS,
+    REGROUP
+  ),
+  'regroup-replaces': pattern(
+    'Regrouping replaces',
+    'The pieces of the whole stand instead of the numerator and are not added to it.',
+    whereItRegroups(() => ({
+      'regroup.numerator': using(['common.denominator'], (denominator) => denominator)
+    })),
+    REGROUPS,
+    REGROUP
+  ),
+  'whole-not-reduced': pattern(
+    'Whole not reduced',
+    'A whole is taken apart, but the whole part stays as it was.',
+    ({ minuend }: Given) => ({ 'regroup.whole': constant(minuend.whole) }),
+    REGROUPS,
+    REGROUP
+  ),
+  'denominators-combined': pattern(
+    'Denominators combined',
+    'Numerators and denominators are both subtracted, the smaller from the larger.',
+    (given: Given, graph) => {
+      const difference = given.minuend.denominator - given.subtrahend.denominator;
+      if (difference === 0) return undefined;
       return {
         ...notRegrouped(given, graph),
-        ...asGiven(given, BigInt(Math.abs(above - below))),
+        ...asGiven(given, Math.abs(difference)),
         'fraction.numerator': smallerFromLarger
       };
-    }
-  },
-  {
-    id: 'unlike-denominators-ignored',
-    shownBy: { relation: ['multiple', 'shared-factor', 'coprime'], regroups: false },
-    replacements: (given) => asGiven(given, BigInt(given.minuend.denominator))
-  },
-  {
-    id: 'fraction-dropped',
-    schools: REGROUP,
-    shownBy: REGROUPS,
-    replacements: ({ minuend, subtrahend }) =>
-      needsRegrouping(minuend, subtrahend)
-        ? { 'fraction.numerator': { uses: [], rule: () => 0n } }
-        : {}
-  }
-];
+    },
+    { relation: UNLIKE },
+    APART
+  ),
+  'unlike-denominators-ignored': pattern(
+    'Unlike denominators ignored',
+    'The numerators are subtracted as they are, over the minuend’s denominator.',
+    (given: Given) => asGiven(given, given.minuend.denominator),
+    { relation: UNLIKE, regroups: false }
+  ),
+  'fraction-dropped': pattern(
+    'Fraction dropped',
+    'After regrouping only the whole numbers are answered.',
+    whereItRegroups(() => ({ 'fraction.numerator': constant(0) })),
+    REGROUPS,
+    REGROUP
+  )
+};
 
-function regroupedBy(
-  { minuend, subtrahend }: Given,
-  regroup: (top: bigint, denominator: bigint) => bigint
-): Record<string, Replacement> {
-  if (!needsRegrouping(minuend, subtrahend)) return {};
+/** A pattern that makes no difference where nothing regroups. */
+function whereItRegroups(instead: (given: Given, graph: Graph) => Replacements) {
+  return (given: Given, graph: Graph) =>
+    needsRegrouping(given.minuend, given.subtrahend) ? instead(given, graph) : {};
+}
+
+/** The minuend as it stands, with nothing regrouped, in the school that would. */
+function notRegrouped({ minuend }: Given, graph: Graph): Replacements {
+  if (!graph.byId.has('regroup.whole')) return {};
   return {
-    'regroup.numerator': from(['common.minuend', 'common.denominator'], (top, denominator) =>
-      regroup(top, denominator)
-    )
+    'regroup.whole': constant(minuend.whole),
+    'regroup.numerator': using(['common.minuend'], (top) => top)
   };
 }
 
 /** The numerators as they are given, over one denominator. */
-function asGiven({ minuend, subtrahend }: Given, denominator: bigint): Record<string, Replacement> {
+function asGiven({ minuend, subtrahend }: Given, denominator: number): Record<string, Replacement> {
   return {
-    'common.denominator': { uses: [], rule: () => denominator, accepts: () => false },
-    'common.minuend': { uses: [], rule: () => BigInt(minuend.numerator) },
-    'common.subtrahend': { uses: [], rule: () => BigInt(subtrahend.numerator) }
+    'common.denominator': { ...constant(denominator), accepts: () => false },
+    'common.minuend': constant(minuend.numerator),
+    'common.subtrahend': constant(subtrahend.numerator)
   };
 }

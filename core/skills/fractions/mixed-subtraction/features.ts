@@ -1,56 +1,104 @@
-import { gcd } from '../../../numbers';
-import type { Features, FeatureSpec } from '../../features';
-import {
-  leastDenominator,
-  needsRegrouping,
-  LARGEST_DENOMINATOR,
-  type Fraction,
-  type Given
-} from './operands';
+import { gcdOfSmall } from '../../../numbers';
+import { count, flag, oneOf } from '../../feature';
+import { LARGEST_DENOMINATOR, type MixedGiven } from '../../given/mixed';
 
-export const relations = ['same', 'multiple', 'shared-factor', 'coprime'] as const;
-export type Relation = (typeof relations)[number];
+export interface Given {
+  readonly minuend: MixedGiven;
+  readonly subtrahend: MixedGiven;
+}
 
-export const features = [
-  { id: 'relation', kind: 'choice', values: relations },
-  {
-    id: 'commonDenominator',
-    kind: 'number',
-    min: 1,
-    max: LARGEST_DENOMINATOR * (LARGEST_DENOMINATOR - 1)
-  },
-  { id: 'regroups', kind: 'flag' },
-  { id: 'simplifies', kind: 'flag' },
-  { id: 'wholeMinuend', kind: 'flag' },
-  { id: 'fractionOnly', kind: 'flag' },
-  { id: 'wholeVanishes', kind: 'flag' }
-] as const satisfies readonly FeatureSpec[];
+export type Fraction = Pick<MixedGiven, 'numerator' | 'denominator'>;
 
-export function measure({ minuend, subtrahend }: Given): Features {
-  const regroups = needsRegrouping(minuend, subtrahend);
+const relations = ['same', 'multiple', 'shared-factor', 'coprime'] as const;
+
+/** What the two fractions settle, whatever the whole parts. */
+export interface Pair {
+  readonly relation: (typeof relations)[number];
+  readonly commonDenominator: number;
+  readonly regroups: boolean;
+  readonly simplifies: boolean;
+  readonly wholeMinuend: boolean;
+}
+
+/** Whether the fraction above is too small for the one below. */
+export function needsRegrouping(minuend: Fraction, subtrahend: Fraction): boolean {
+  return minuend.numerator * subtrahend.denominator < subtrahend.numerator * minuend.denominator;
+}
+
+/** Whether two fractions must be brought to a common denominator; a whole number has none. */
+export function areUnlike(
+  { denominator: one }: Fraction,
+  { denominator: other }: Fraction
+): boolean {
+  return one !== other && one > 1 && other > 1;
+}
+
+export function lookAtFractions(minuend: Fraction, subtrahend: Fraction): Pair {
+  const [one, other] = [minuend.denominator, subtrahend.denominator];
+  const common = (one / gcdOfSmall(one, other)) * other;
+  const over = ({ numerator, denominator }: Fraction) => numerator * (common / denominator);
+  const difference = over(minuend) - over(subtrahend);
+  const rest = difference < 0 ? difference + common : difference;
   return {
-    relation: relationOf(minuend.denominator, subtrahend.denominator),
-    commonDenominator: leastDenominator(minuend, subtrahend),
-    regroups,
-    simplifies: simplifies(minuend, subtrahend),
-    wholeMinuend: minuend.numerator === 0,
-    fractionOnly: minuend.whole === 0 || subtrahend.whole === 0,
-    wholeVanishes: minuend.whole - subtrahend.whole - (regroups ? 1 : 0) === 0
+    relation: relationOf(one, other),
+    commonDenominator: common,
+    regroups: difference < 0,
+    // Not if the fraction vanishes.
+    simplifies: rest > 0 && gcdOfSmall(rest, common) > 1,
+    wholeMinuend: minuend.numerator === 0
   };
 }
 
 /** The first of the relations that holds of two denominators; a whole number has denominator 1. */
-export function relationOf(one: number, other: number): Relation {
+function relationOf(one: number, other: number): Pair['relation'] {
   if (one === other) return 'same';
   if (one % other === 0 || other % one === 0) return 'multiple';
-  return gcd(BigInt(one), BigInt(other)) > 1n ? 'shared-factor' : 'coprime';
+  return gcdOfSmall(one, other) > 1 ? 'shared-factor' : 'coprime';
 }
 
-/** Whether the fraction of the answer over the least common denominator can be cancelled; not if it vanishes. */
-export function simplifies(minuend: Fraction, subtrahend: Fraction): boolean {
-  const common = leastDenominator(minuend, subtrahend);
-  const over = ({ numerator, denominator }: Fraction) => numerator * (common / denominator);
-  const difference = over(minuend) - over(subtrahend);
-  const rest = difference < 0 ? difference + common : difference;
-  return rest > 0 && gcd(BigInt(rest), BigInt(common)) > 1n;
+export type Look = Pair & Given;
+
+export function look(given: Given): Look {
+  return { ...lookAtFractions(given.minuend, given.subtrahend), ...given };
 }
+
+export const features = {
+  relation: oneOf<Look, Pair['relation']>(
+    relations,
+    'Denominators',
+    'how the two denominators stand to each other',
+    (l) => l.relation
+  ),
+  commonDenominator: count<Look>(
+    [1, LARGEST_DENOMINATOR * (LARGEST_DENOMINATOR - 1)],
+    'Common denominator',
+    'the least one',
+    (l) => l.commonDenominator
+  ),
+  regroups: flag<Look>(
+    ({ takingTen }) =>
+      ({ regroup: 'Regroups', exchange: 'Exchanges', borrow: 'Borrows' })[takingTen],
+    'the fraction above is too small',
+    (l) => l.regroups
+  ),
+  simplifies: flag<Look>(
+    'Simplifies',
+    'the fraction of the answer can be cancelled',
+    (l) => l.simplifies
+  ),
+  wholeMinuend: flag<Look>(
+    'Whole minuend',
+    'the minuend has no fraction part',
+    (l) => l.wholeMinuend
+  ),
+  fractionOnly: flag<Look>(
+    'Fraction only',
+    'one of the numbers has no whole part',
+    (l) => l.minuend.whole === 0 || l.subtrahend.whole === 0
+  ),
+  wholeVanishes: flag<Look>(
+    'Whole vanishes',
+    'the answer is below 1',
+    (l) => l.minuend.whole - l.subtrahend.whole - (l.regroups ? 1 : 0) === 0
+  )
+};

@@ -1,100 +1,99 @@
+import { accuracy, independent, method, schemeOf } from '../../../marking/schemes';
 import { ANSWER } from '../../../working';
-import { parseMixed } from '../../../numbers';
-import type { Mark } from '../../../marking/scheme';
-import { givenFrom } from '../../given';
-import type { Skill } from '../../skill';
+import { defineSkill, rung } from '../../define';
+import { mixedDifference } from '../../given/mixed';
+import { card } from './card';
 import { errorPatterns } from './errors';
-import { features, measure, simplifies } from './features';
-import { ladder } from './ladder';
-import { mixedLayout } from './layout';
-import { givenSchema, type Given } from './operands';
-import { count, space } from './space';
-import { printOperand, words } from './words';
-import { hasUnlikeDenominators, mixedGraph, schools } from './working';
+import { areUnlike, features, look, type Given } from './features';
+import { items } from './space';
+import { mixedSheet, mixedSteps, type School } from './working';
+
+const plain = { fractionOnly: false, wholeVanishes: false };
 
 /** Subtraction of mixed numbers: by regrouping, by improper fractions, or parts apart. */
-export const mixedSubtraction: Skill<Given> = {
-  id: 'mixed-subtraction',
-  family: 'fractions',
-  given: givenSchema,
+export const skill = defineSkill({
+  card,
+  given: mixedDifference(
+    'Write two mixed numbers like 6 2/9 with - between them, the larger first; fractions proper, in lowest terms.'
+  ),
+  look,
   features,
-  schools,
-  schoolIn: ({ mixedNumbers }) => mixedNumbers,
-  errorPatterns,
-  words,
-  ladder,
-  // Set by judgement: no published source, and no scripts yet to estimate them from.
-  weights: {
-    origin: 'starting estimate',
-    difficulty: {
-      constant: -1.2,
-      perUnit: {
-        commonDenominator: 0.02,
-        regroups: 0.9,
-        simplifies: 0.4,
-        wholeMinuend: 0.2,
-        fractionOnly: -0.3
-      }
-    },
-    seconds: { constant: 35, perUnit: { commonDenominator: 0.6, regroups: 25, simplifies: 15 } }
+  items,
+  working: {
+    regroup: (given: Given) => mixedSteps(given, 'regroup'),
+    improper: (given: Given) => mixedSteps(given, 'improper'),
+    parts: (given: Given) => mixedSteps(given, 'parts')
   },
-  measure,
-  space,
-  count,
-  exists: (constraints) => count(constraints) > 0n,
-  usable: count,
-  orderless: print,
-  graph: mixedGraph,
-  layout: mixedLayout,
-  scheme: (given, school) => {
-    const marks: Mark[] = [];
-    const steps = mixedGraph(given, school)
-      .steps.map(({ id }) => id)
-      .filter((id) => id !== ANSWER);
-    const isCommon = (id: string) => id.startsWith('common.');
-    const method = (id: string, of: string[]) =>
-      marks.push({ id, kind: 'M', value: 1, steps: of, own: 'ft' });
-    if (hasUnlikeDenominators(given)) method('M1', steps.filter(isCommon));
-    const subtraction = `M${marks.length + 1}`;
-    method(
-      subtraction,
-      steps.filter((id) => !isCommon(id) && !id.startsWith('simplified.'))
+  sheet: (given, school, style) => mixedSheet(given, school as School, style),
+  marks: (given, school) => {
+    const subtraction = {
+      regroup: ['regroup.*', 'fraction.*', 'whole'],
+      improper: ['improper.*'],
+      parts: ['whole', 'fraction.*', 'combined']
+    }[school as School];
+    return schemeOf(
+      ...(areUnlike(given.minuend, given.subtrahend) ? [method('common.*')] : []),
+      method(...subtraction),
+      accuracy(),
+      ...(look(given).simplifies
+        ? [independent(ANSWER, { own: 'ft', form: ['not-simplified'] })]
+        : [])
     );
-    marks.push({
-      id: 'A1',
-      kind: 'A',
-      value: 1,
-      steps: [ANSWER],
-      dependsOn: subtraction,
-      own: 'cao'
-    });
-    if (simplifies(given.minuend, given.subtrahend)) {
-      marks.push({
-        id: 'B1',
-        kind: 'B',
-        value: 1,
-        steps: [ANSWER],
-        own: 'ft',
-        form: ['not-simplified']
-      });
-    }
-    return { showWorking: false, marks };
   },
-  print,
-  parse(line) {
-    const parts = line.split(/\s[-−–]\s/).map(parseMixed);
-    const [minuend, subtrahend] = parts.map(
-      (mixed) =>
-        mixed && {
-          whole: Number(mixed.whole),
-          numerator: Number(mixed.numerator),
-          denominator: Number(mixed.denominator)
-        }
-    );
-    return parts.length === 2 ? givenFrom(givenSchema, { minuend, subtrahend }) : undefined;
-  }
-};
-
-function print({ minuend, subtrahend }: Given): string {
-  return `${printOperand(minuend)} - ${printOperand(subtrahend)}`;
-}
+  marksTell: ['relation', 'simplifies', 'wholeMinuend'],
+  patterns: errorPatterns,
+  prompt: (line) => `Work out ${line} in its simplest form.`,
+  difficulty: {
+    constant: -1.2,
+    commonDenominator: 0.02,
+    regroups: 0.9,
+    simplifies: 0.4,
+    wholeMinuend: 0.2,
+    fractionOnly: -0.3
+  },
+  seconds: { constant: 35, commonDenominator: 0.6, regroups: 25, simplifies: 15 },
+  // From like denominators to regrouping over unlike ones.
+  ladder: [
+    rung('worked-example', 1, {
+      ...plain,
+      relation: ['same'],
+      regroups: false,
+      commonDenominator: { min: 5, max: 9 }
+    }),
+    rung('gaps', 1, {
+      ...plain,
+      relation: ['same'],
+      regroups: true,
+      commonDenominator: { min: 5, max: 9 }
+    }),
+    // A whole number below would leave nothing to simplify.
+    rung('set-out', 3, {
+      ...plain,
+      relation: ['multiple'],
+      regroups: false,
+      simplifies: true,
+      wholeMinuend: false,
+      commonDenominator: { min: 4, max: 12 }
+    }),
+    rung('bare', 4, {
+      ...plain,
+      relation: ['multiple', 'coprime'],
+      regroups: true,
+      simplifies: false,
+      wholeMinuend: false,
+      commonDenominator: { min: 6, max: 20 }
+    }),
+    rung('harder', 3, {
+      regroups: true,
+      wholeMinuend: true,
+      commonDenominator: { min: 5, max: 12 }
+    }),
+    rung('challenge', 2, {
+      ...plain,
+      relation: ['shared-factor'],
+      regroups: true,
+      simplifies: true,
+      commonDenominator: { min: 24, max: 60 }
+    })
+  ]
+});

@@ -1,36 +1,50 @@
-import { gcd } from '../../../numbers';
-import { weightedSpace, type Space } from '../../../spaces';
-import { meets, type Constraints } from '../../controls';
-import type { FeatureValue } from '../../features';
-import { relationOf, simplifies } from './features';
+import { gcdOfSmall } from '../../../numbers';
+import { classItems, type ItemSpace } from '../../../spaces';
+import { LARGEST_DENOMINATOR, LARGEST_WHOLE } from '../../given/mixed';
+import type { Wanted } from '../../wanted';
 import {
-  LARGEST_DENOMINATOR,
-  LARGEST_WHOLE,
-  leastDenominator,
+  lookAtFractions,
   needsRegrouping,
   type Fraction,
-  type Given
-} from './operands';
+  type Given,
+  type Pair as Settled
+} from './features';
 
 /**
  * Every feature is settled by the two fractions, except two that the whole parts settle. So the items fall
  * into classes: a pair of fractions, whether the subtrahend has no whole part, whether the whole vanishes.
  * The whole parts of a class are counted in closed form.
  */
-export function space(constraints: Constraints): Space<Given> {
-  return weightedSpace(weights(constraints), (key, index) => {
-    const [minuend, subtrahend] = pairAt(Math.floor(key / WHOLES.length));
-    const [above, below] = wholesAt(WHOLES[key % WHOLES.length]!, { minuend, subtrahend }, index);
-    return {
-      minuend: { whole: above, ...minuend },
-      subtrahend: { whole: below, ...subtrahend }
-    };
+export function items(wanted: Wanted): ItemSpace<Given> {
+  const areWanted = WHOLES.map((wholes) => wanted.meets({ ...wholes }));
+  const settled = settledPairs();
+  // A pair is met once for each kind of whole parts.
+  const isPairWanted = settled.map((pair) => wanted.meets({ ...pair }));
+  const parts = (key: number) => {
+    const pair = Math.floor(key / WHOLES.length);
+    return { pair, wholes: WHOLES[key % WHOLES.length]!, fractions: pairAt(pair) };
+  };
+  return classItems({
+    size: settled.length * WHOLES.length,
+    weight(key) {
+      if (!areWanted[key % WHOLES.length] || !isPairWanted[Math.floor(key / WHOLES.length)])
+        return 0;
+      const { wholes, fractions } = parts(key);
+      return wholeCount(wholes, fractions);
+    },
+    member(key, index) {
+      const { wholes, fractions } = parts(key);
+      const [above, below] = wholesAt(wholes, fractions, index);
+      return {
+        minuend: { whole: above, ...fractions.minuend },
+        subtrahend: { whole: below, ...fractions.subtrahend }
+      };
+    },
+    features(key) {
+      const { pair, wholes } = parts(key);
+      return { ...settled[pair]!, ...wholes };
+    }
   });
-}
-
-/** The number of items, by adding the classes up. */
-export function count(constraints: Constraints): bigint {
-  return BigInt(weights(constraints).reduce((sum, weight) => sum + weight, 0));
 }
 
 /** How the whole parts may stand to each other. */
@@ -58,50 +72,25 @@ const FRACTIONS: readonly Fraction[] = [
   { numerator: 0, denominator: 1 },
   ...Array.from({ length: LARGEST_DENOMINATOR - 1 }, (_, at) => at + 2).flatMap((denominator) =>
     Array.from({ length: denominator - 1 }, (_, at) => at + 1)
-      .filter((numerator) => gcd(BigInt(numerator), BigInt(denominator)) === 1n)
+      .filter((numerator) => gcdOfSmall(numerator, denominator) === 1)
       .map((numerator) => ({ numerator, denominator }))
   )
 ];
 
-function pairAt(pair: number): readonly [Fraction, Fraction] {
+function pairAt(pair: number): Pair {
   const size = FRACTIONS.length;
-  return [FRACTIONS[Math.floor(pair / size)]!, FRACTIONS[pair % size]!];
+  return { minuend: FRACTIONS[Math.floor(pair / size)]!, subtrahend: FRACTIONS[pair % size]! };
 }
 
 /** What the two fractions settle, worked out once for all pairs. */
-let settled: readonly Readonly<Record<string, FeatureValue>>[] | undefined;
+let settled: readonly Settled[] | undefined;
 
-function settledFeatures(): readonly Readonly<Record<string, FeatureValue>>[] {
+function settledPairs(): readonly Settled[] {
   settled ??= Array.from({ length: FRACTIONS.length ** 2 }, (_, pair) => {
-    const [minuend, subtrahend] = pairAt(pair);
-    return {
-      relation: relationOf(minuend.denominator, subtrahend.denominator),
-      commonDenominator: leastDenominator(minuend, subtrahend),
-      regroups: needsRegrouping(minuend, subtrahend),
-      simplifies: simplifies(minuend, subtrahend),
-      wholeMinuend: minuend.numerator === 0
-    };
+    const { minuend, subtrahend } = pairAt(pair);
+    return lookAtFractions(minuend, subtrahend);
   });
   return settled;
-}
-
-function weights(constraints: Constraints): Float64Array {
-  const holds = (features: Readonly<Record<string, FeatureValue>> | Wholes) =>
-    Object.entries(features).every(
-      ([name, value]) => constraints[name] === undefined || meets(value, constraints[name])
-    );
-  const wanted = WHOLES.map(holds);
-  const counts = new Float64Array(FRACTIONS.length ** 2 * WHOLES.length);
-  settledFeatures().forEach((features, pair) => {
-    if (!holds(features)) return;
-    const [minuend, subtrahend] = pairAt(pair);
-    WHOLES.forEach((wholes, at) => {
-      if (wanted[at]) {
-        counts[pair * WHOLES.length + at] = wholeCount(wholes, { minuend, subtrahend });
-      }
-    });
-  });
-  return counts;
 }
 
 /** How many pairs of whole parts a class has; {@link wholesAt} lists them. */

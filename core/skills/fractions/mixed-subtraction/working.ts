@@ -1,18 +1,36 @@
-import { gcd, type Mixed } from '../../../numbers';
+import type { HouseStyle } from '../../../house-style';
+import { mixedNumber, signedNumber, type Mixed } from '../../../numbers';
 import {
-  ANSWER,
-  signedNumber,
-  wholeNumber,
-  type Get,
-  type Graph,
-  type Step,
-  type Value
+  FractionSheet,
+  step,
+  stepOn,
+  TAKING,
+  using,
+  type Layout,
+  type Step
 } from '../../../working';
-import { leastDenominator, needsRegrouping, type Given } from './operands';
-import { mixedForm, mixedNumber } from './readings';
+import {
+  commonSteps,
+  endSteps,
+  mixedOver,
+  topOver,
+  type Operand,
+  type Raw
+} from '../../fraction-steps';
+import { LARGEST_WHOLE, printMixedGiven, type MixedGiven } from '../../given/mixed';
+import { areUnlike, lookAtFractions, type Given } from './features';
 
-export const schools = ['regroup', 'improper', 'parts'] as const;
-export type School = (typeof schools)[number];
+export type School = 'regroup' | 'improper' | 'parts';
+
+/** What the rules read of an item. */
+interface Exact {
+  readonly minuend: Operand;
+  readonly subtrahend: Operand;
+  readonly least: bigint;
+  readonly regroups: boolean;
+  /** The answer over the least common denominator. */
+  readonly difference: Mixed;
+}
 
 /**
  * The fractions are brought to a common denominator; each school goes its own way to a difference over it,
@@ -22,230 +40,197 @@ export type School = (typeof schools)[number];
  *          \--> improper.* --> improper.difference ---------> simplified.* --> answer
  *           \-> whole, fraction.numerator --> combined ----/
  */
-export function mixedGraph(given: Given, school: string): Graph {
-  const numbers = exact(given);
-  const own = { regroup: regroupSteps, improper: improperSteps, parts: partsSteps }[
-    school as School
-  ](numbers);
-  return { steps: [...commonSteps(numbers), ...own.steps, ...endSteps(numbers, own.difference)] };
-}
-
-/** What the rules read of an item. */
-interface Exact {
-  readonly minuend: Mixed;
-  readonly subtrahend: Mixed;
-  readonly least: bigint;
-  readonly regroups: boolean;
-  /** The answer over the least common denominator. */
-  readonly difference: Mixed;
-}
-
-function exact(given: Given): Exact {
-  const mixed = ({ whole, numerator, denominator }: Given['minuend']): Mixed => ({
-    whole: BigInt(whole),
-    numerator: BigInt(numerator),
-    denominator: BigInt(denominator)
-  });
-  const minuend = mixed(given.minuend);
-  const subtrahend = mixed(given.subtrahend);
-  const least = BigInt(leastDenominator(given.minuend, given.subtrahend));
-  const difference =
-    improperOver(minuend, least, topOver(minuend, least)!) -
-    improperOver(subtrahend, least, topOver(subtrahend, least)!);
-  return {
-    minuend,
-    subtrahend,
-    least,
-    regroups: needsRegrouping(given.minuend, given.subtrahend),
-    difference: { whole: difference / least, numerator: difference % least, denominator: least }
-  };
-}
-
-/** Whether two fractions must be brought to a common denominator; a whole number has none. */
-export function hasUnlikeDenominators<Denominator>(operands: {
-  minuend: { denominator: Denominator };
-  subtrahend: { denominator: Denominator };
-}): boolean {
-  const [one, other] = [
-    Number(operands.minuend.denominator),
-    Number(operands.subtrahend.denominator)
-  ];
-  return one !== other && one > 1 && other > 1;
-}
-
-/** The numerator over another denominator; undefined where that is no multiple of the old one. */
-function topOver({ numerator, denominator }: Mixed, common: bigint): bigint | undefined {
-  return common % denominator === 0n ? numerator * (common / denominator) : undefined;
-}
-
-function improperOver({ whole }: Mixed, denominator: bigint, numerator: bigint): bigint {
-  return whole * denominator + numerator;
-}
-
-/** A rule that applies a function to the whole numbers at some steps, where all have one. */
-export function from(
-  uses: readonly string[],
-  convert: (...values: bigint[]) => Value | undefined
-): Pick<Step, 'uses' | 'rule'> {
-  return {
-    uses,
-    rule: (get) => {
-      const values = uses.map(get).filter((value): value is bigint => typeof value === 'bigint');
-      return values.length === uses.length ? convert(...values) : undefined;
-    }
-  };
-}
-
-function step(id: string, rule: Pick<Step, 'uses' | 'rule'>, more: Partial<Step> = {}): Step {
-  return { id, kind: id, reading: wholeNumber, ...rule, ...more };
-}
-
-const notNegative = (value: bigint) => (value < 0n ? undefined : value);
-const silentAt = (value: bigint, when: boolean) => (when ? { silentAt: value } : {});
-
-function commonSteps({ minuend, subtrahend, least }: Exact): Step[] {
-  const isSilent = !hasUnlikeDenominators({ minuend, subtrahend });
-  const isCommon = (written: Value) =>
-    typeof written === 'bigint' &&
-    written > 0n &&
-    [minuend, subtrahend].every(({ denominator }) => written % denominator === 0n);
-  const expanded = (id: string, operand: Mixed) =>
-    step(
-      `common.${id}`,
-      from(['common.denominator'], (common) => topOver(operand, common)),
-      silentAt(operand.numerator, isSilent)
-    );
+export function mixedSteps(given: Given, school: School): Step[] {
+  const exact = exactly(given);
+  const { minuend, subtrahend, least, difference } = exact;
+  const isUnlike = areUnlike(given.minuend, given.subtrahend);
+  const own = { regroup: regrouping, improper: improperly, parts: apart }[school](exact);
+  const line = `${printMixedGiven(given.minuend)} − ${printMixedGiven(given.subtrahend)}`;
   return [
-    step(
-      'common.denominator',
-      from([], () => least),
-      {
-        accepts: isCommon,
-        ...silentAt(least, isSilent)
-      }
-    ),
-    expanded('minuend', minuend),
-    expanded('subtrahend', subtrahend)
+    ...commonSteps([minuend, subtrahend], least, !isUnlike),
+    ...own.steps,
+    ...endSteps(difference, own.raw, ({ value }) =>
+      isUnlike ? `So the answer is ${value}.` : `${line} = ${value}.`
+    )
   ];
+}
+
+function exactly(given: Given): Exact {
+  const { commonDenominator, regroups } = lookAtFractions(given.minuend, given.subtrahend);
+  const operand = (name: 'minuend' | 'subtrahend', label: string): Operand => {
+    const { whole, numerator, denominator }: MixedGiven = given[name];
+    return {
+      name,
+      label,
+      whole: BigInt(whole),
+      numerator: BigInt(numerator),
+      denominator: BigInt(denominator)
+    };
+  };
+  const minuend = operand('minuend', 'Numerator above');
+  const subtrahend = operand('subtrahend', 'Numerator below');
+  const least = BigInt(commonDenominator);
+  const top = topOver(minuend, least)! - topOver(subtrahend, least)!;
+  const difference = mixedOver(minuend.whole - subtrahend.whole, top, least)!;
+  return { minuend, subtrahend, least, regroups, difference };
 }
 
 /** A school's own steps, and how the difference over the common denominator is read from them. */
-interface OwnSteps {
+interface Own {
   readonly steps: readonly Step[];
-  readonly difference: { uses: readonly string[]; read: (get: Get) => Mixed | undefined };
+  readonly raw: Raw;
 }
 
-function regroupSteps({ minuend, subtrahend, regroups, least, difference }: Exact): OwnSteps {
-  const tops = ['common.minuend', 'common.subtrahend'] as const;
+const notNegative = (value: bigint) => (value < 0n ? undefined : value);
+
+/** The difference read from some steps. */
+function readFrom(uses: readonly string[], rule: (...values: bigint[]) => Mixed | undefined): Raw {
+  const read = using(uses, rule);
+  return { uses, read: (get) => read.rule(get) as Mixed | undefined };
+}
+
+function regrouping({ minuend, subtrahend, regroups, least, difference }: Exact): Own {
+  const tops = ['common.minuend', 'common.subtrahend'];
   const steps = [
-    step(
-      'regroup.whole',
-      from(tops, (top, bottom) => minuend.whole - (top < bottom ? 1n : 0n)),
-      { leftOut: minuend.whole, ...silentAt(minuend.whole, !regroups) }
-    ),
+    step('regroup.whole', tops, (top, bottom) => minuend.whole - (top < bottom ? 1n : 0n), {
+      leftOut: minuend.whole,
+      ...(!regroups && { silentAt: minuend.whole }),
+      label: 'Whole after regrouping',
+      says: ({ value, of, style }) =>
+        `${of('common.minuend')}/${of('common.denominator')} is too small. ${TAKING[style.takingTen]} one whole: ${minuend.whole} becomes ${value}.`
+    }),
     step(
       'regroup.numerator',
-      from(['common.denominator', ...tops], (denominator, top, bottom) =>
-        top < bottom ? top + denominator : top
-      ),
-      silentAt(topOver(minuend, least)!, !regroups)
+      ['common.denominator', ...tops],
+      (denominator, top, bottom) => (top < bottom ? top + denominator : top),
+      {
+        ...(!regroups && { silentAt: topOver(minuend, least)! }),
+        label: 'Numerator after regrouping',
+        says: ({ value, of }) => {
+          const bottom = of('common.denominator');
+          return `One whole is ${bottom}/${bottom}: ${of('common.minuend')} + ${bottom} = ${value}.`;
+        }
+      }
     ),
-    step(
-      'fraction.numerator',
-      from(['regroup.numerator', 'common.subtrahend'], (top, bottom) => notNegative(top - bottom))
-    ),
-    step(
-      'whole',
-      from(['regroup.whole'], (whole) => notNegative(whole - subtrahend.whole)),
-      silentAt(0n, difference.whole === 0n)
+    numerators('regroup.numerator', notNegative),
+    wholes(
+      using(['regroup.whole'], (whole) => notNegative(whole - subtrahend.whole)),
+      {
+        ...(difference.whole === 0n && { silentAt: 0n }),
+        says: ({ value, of }) => `Wholes: ${of('regroup.whole')} − ${subtrahend.whole} = ${value}.`
+      }
     )
   ];
-  const parts = from(['whole', 'fraction.numerator', 'common.denominator'], mixed);
-  return { steps, difference: { uses: parts.uses, read: (get) => parts.rule(get) as Mixed } };
+  const raw = readFrom(['whole', 'fraction.numerator', 'common.denominator'], mixedOver);
+  return { steps, raw };
 }
 
-function improperSteps({ minuend, subtrahend }: Exact): OwnSteps {
-  const improper = (id: string, operand: Mixed) =>
+function improperly({ minuend, subtrahend }: Exact): Own {
+  const improper = ({ name, whole }: Operand, where: string) =>
     step(
-      `improper.${id}`,
-      from(['common.denominator', `common.${id}`], (denominator, top) =>
-        improperOver(operand, denominator, top)
-      )
+      `improper.${name}`,
+      ['common.denominator', `common.${name}`],
+      (denominator, top) => whole * denominator + top,
+      {
+        label: `Improper numerator ${where}`,
+        says: ({ value, of }) =>
+          `${whole} × ${of('common.denominator')} + ${of(`common.${name}`)} = ${value}.`
+      }
     );
-  const steps = [
-    improper('minuend', minuend),
-    improper('subtrahend', subtrahend),
-    step(
-      'improper.difference',
-      from(['improper.minuend', 'improper.subtrahend'], (top, bottom) => notNegative(top - bottom))
-    )
-  ];
-  const parts = from(['improper.difference', 'common.denominator'], (top, denominator) =>
-    mixed(0n, top, denominator)
+  const difference = step(
+    'improper.difference',
+    ['improper.minuend', 'improper.subtrahend'],
+    (top, bottom) => notNegative(top - bottom),
+    {
+      label: 'Difference of numerators',
+      says: ({ value, of }) =>
+        `${of('improper.minuend')} − ${of('improper.subtrahend')} = ${value}, over ${of('common.denominator')}.`
+    }
   );
-  return { steps, difference: { uses: parts.uses, read: (get) => parts.rule(get) as Mixed } };
+  return {
+    steps: [improper(minuend, 'above'), improper(subtrahend, 'below'), difference],
+    raw: readFrom([difference.id, 'common.denominator'], (top, denominator) =>
+      mixedOver(0n, top, denominator)
+    )
+  };
 }
 
-function partsSteps({ minuend, subtrahend }: Exact): OwnSteps {
+function apart({ minuend, subtrahend }: Exact): Own {
+  const parts = using(['whole', 'fraction.numerator', 'common.denominator'], mixedOver);
   const steps = [
-    step(
-      'whole',
-      from([], () => minuend.whole - subtrahend.whole)
+    wholes(
+      using([], () => minuend.whole - subtrahend.whole),
+      { says: ({ value }) => `Wholes: ${minuend.whole} − ${subtrahend.whole} = ${value}.` }
     ),
-    step(
-      'fraction.numerator',
-      from(['common.minuend', 'common.subtrahend'], (top, bottom) => top - bottom),
-      { reading: signedNumber }
-    ),
-    step('combined', from(['whole', 'fraction.numerator', 'common.denominator'], mixed), {
-      reading: mixedNumber
+    { ...numerators('common.minuend', (value) => value), reading: signedNumber },
+    stepOn('combined', parts, {
+      reading: mixedNumber,
+      label: 'Put together',
+      says: ({ value }) => `Put together that is ${value}.`
     })
   ];
   return {
     steps,
-    difference: { uses: ['combined'], read: (get) => get('combined') as Mixed | undefined }
+    raw: { uses: ['combined'], read: (get) => get('combined') as Mixed | undefined }
   };
 }
 
-/** Whole and numerator put together, the numerator brought between 0 and the denominator; undefined below 0. */
-function mixed(whole: bigint, numerator: bigint, denominator: bigint): Mixed | undefined {
-  const top = whole * denominator + numerator;
-  if (denominator < 1n || top < 0n) return undefined;
-  return { whole: top / denominator, numerator: top % denominator, denominator };
+/** Numerator from numerator. */
+function numerators(above: string, sign: (value: bigint) => bigint | undefined): Step {
+  return step(
+    'fraction.numerator',
+    [above, 'common.subtrahend'],
+    (top, bottom) => sign(top - bottom),
+    {
+      label: 'Numerator of the difference',
+      says: ({ value, of }) =>
+        `Fractions: ${of(above)} − ${of('common.subtrahend')} = ${value}, over ${of('common.denominator')}.`
+    }
+  );
 }
 
-function endSteps(
-  { difference: { numerator, denominator } }: Exact,
-  { uses, read }: OwnSteps['difference']
-): Step[] {
-  const common = gcd(numerator, denominator);
-  const isSilent = numerator === 0n || common === 1n;
-  const simplified = (part: 'numerator' | 'denominator') =>
-    step(
-      `simplified.${part}`,
-      {
-        uses,
-        rule: (get) => {
-          const raw = read(get);
-          return raw && raw[part] / gcd(raw.numerator, raw.denominator);
-        }
-      },
-      silentAt(part === 'numerator' ? numerator / common : denominator / common, isSilent)
-    );
-  const parts = ['simplified.numerator', 'simplified.denominator'];
-  return [
-    simplified('numerator'),
-    simplified('denominator'),
-    step(
-      ANSWER,
-      {
-        uses: [...uses, ...parts],
-        rule: (get) => {
-          const raw = read(get);
-          return raw && from(parts, (top, bottom) => mixed(raw.whole, top, bottom)).rule(get);
-        }
-      },
-      { reading: mixedNumber, form: mixedForm }
-    )
-  ];
+function wholes(rule: Pick<Step, 'uses' | 'rule'>, more: Partial<Step>): Step {
+  return stepOn('whole', rule, { label: 'Whole of the difference', ...more });
+}
+
+/**
+ * Minuend above subtrahend, from left to right as given, over the common denominator, and as the school
+ * has it; below the rule the difference, simplified, and the answer.
+ */
+export function mixedSheet(given: Given, school: School, style: HouseStyle): Layout {
+  const { minuend, subtrahend } = given;
+  const { commonDenominator: least, simplifies } = lookAtFractions(minuend, subtrahend);
+  const isUnlike = areUnlike(minuend, subtrahend);
+  /** Squares a numerator over the common denominator needs. */
+  const tops = least >= 50 ? 2 : 1;
+  const improperTops = Math.max(2, Math.ceil(String(least * LARGEST_WHOLE).length / 2));
+  const denominator = isUnlike ? '' : String(least);
+  const sheet = new FractionSheet('−', [minuend, subtrahend], denominator, 'common.denominator');
+  if (isUnlike) {
+    const rows = { 0: 'common.minuend', 1: 'common.subtrahend' };
+    sheet.equals(0, 1).numerators(rows, tops, { 0: 'common.denominator' });
+  }
+  if (school === 'regroup') {
+    sheet
+      .equals(0)
+      .wholes({ 0: 'regroup.whole', 2: 'whole' })
+      .numerators({ 0: 'regroup.numerator', 2: 'fraction.numerator' }, tops);
+  } else if (school === 'improper') {
+    const rows = { 0: 'improper.minuend', 1: 'improper.subtrahend', 2: 'improper.difference' };
+    sheet.equals(0, 1).numerators(rows, improperTops);
+  } else {
+    const above = sheet.width;
+    sheet
+      .from(1)
+      .wholes({ 2: 'whole' })
+      .numerators({ 2: 'fraction.numerator' }, tops + 1)
+      .upTo(above)
+      .equals(2)
+      .mixed({ 2: 'combined' }, tops + 3);
+  }
+  if (simplifies) {
+    const found = { 2: 'simplified.denominator' };
+    sheet.equals(2).numerators({ 2: 'simplified.numerator' }, tops, found);
+  }
+  return sheet.layout(style);
 }

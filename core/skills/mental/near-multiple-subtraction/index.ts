@@ -1,69 +1,147 @@
-import { ANSWER } from '../../../working';
-import { givenFrom } from '../../given';
-import type { Skill } from '../../skill';
-import { errorPatterns } from './errors';
-import { features, measure } from './features';
-import { givenSchema, nearMultiple, type Given } from './operands';
-import { count, space } from './space';
-import { words } from './words';
-import { jumpsLayout, nearMultipleGraph } from './working';
+import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { signedNumber } from '../../../numbers';
+import { ANSWER, constant, jumpsSheet, step, using } from '../../../working';
+import { defineSkill, pattern, rung } from '../../define';
+import { count, flag, oneOf } from '../../feature';
+import { twoNumbers } from '../../given/numbers';
+import { card } from './card';
+import { isBeside, nearMultiple, type NearMultiple } from './near';
+import { items } from './space';
+
+const DIGITS = [1, 6] as const;
+
+interface Given {
+  readonly start: string;
+  readonly change: string;
+}
+
+type Look = Given & NearMultiple;
+
+/**
+ * Take the multiple away, then put right what was too much or too little:
+ *
+ *   multiple --> difference ----------> answer
+ *      \-------> adjustment --------------/
+ *
+ * The multiple need not be held for the adjustment: both are seen from the change, which is on paper.
+ */
+function compensation({ start, change }: Given) {
+  const [from, less] = [BigInt(start), BigInt(change)];
+  const { multiple } = nearMultiple(Number(change));
+  const reading = signedNumber;
+  return [
+    step('multiple', [], () => BigInt(multiple), {
+      reading,
+      // Another multiple of ten beside the change does as well: 290 for 298.
+      accepts: (written) => typeof written === 'bigint' && isBeside(written, less),
+      says: ({ value, write }) => `Take away ${value} instead of ${write(change)}.`
+    }),
+    step('difference', ['multiple'], (m) => from - m, {
+      reading,
+      says: ({ value, of, write }) => `${write(start)} − ${of('multiple')} = ${value}.`
+    }),
+    step('adjustment', ['multiple'], (m) => m - less, {
+      reading,
+      holds: [],
+      leftOut: 0n,
+      silentAt: 0n,
+      says: ({ value }) =>
+        value.startsWith('−')
+          ? `That was ${value.slice(1)} too little: take away ${value.slice(1)} more.`
+          : `That was ${value} too much: add ${value}.`
+    }),
+    step(ANSWER, ['difference', 'adjustment'], (difference, by) => difference + by, {
+      reading,
+      says: ({ value, write }) => `So ${write(start)} − ${write(change)} = ${value}.`
+    })
+  ];
+}
+
+function wrongWay({ change }: Given) {
+  const by = using(['multiple'], (multiple) => BigInt(change) - multiple);
+  return {
+    adjustment: {
+      ...by,
+      // It is written with either sign; only the answer shows which way it went.
+      accepts: (written: unknown, get: Parameters<typeof by.rule>[0]) => {
+        const wrong = by.rule(get);
+        return typeof wrong === 'bigint' && (written === wrong || written === -wrong);
+      }
+    },
+    [ANSWER]: using(
+      ['difference', 'multiple'],
+      (difference, multiple) => difference + BigInt(change) - multiple
+    )
+  };
+}
 
 /** Mental subtraction of a number near a multiple of 10, 100 or 1000. */
-export const nearMultipleSubtraction: Skill<Given> = {
-  id: 'near-multiple-subtraction',
-  family: 'mental',
-  given: givenSchema,
-  features,
-  schools: ['compensation'],
-  errorPatterns,
-  words,
-  // Set by judgement: no published source, and no scripts yet to estimate them from.
-  weights: {
-    origin: 'starting estimate',
-    difficulty: { constant: -1.4, perUnit: { digits: 0.3, changeDigits: 0.2, suited: -0.6 } },
-    seconds: { constant: 6, perUnit: { digits: 2, changeDigits: 1.5 } }
-  },
-  ladder: [
-    { kind: 'worked-example', count: 1, controls: { digits: 2, changeDigits: 2, suited: true } },
-    { kind: 'gaps', count: 1, controls: { digits: 3, changeDigits: 2, suited: true } },
-    {
-      kind: 'set-out',
-      count: 4,
-      controls: { digits: 3, changeDigits: 2, offset: { min: -2, max: -1 }, suited: true }
-    },
-    { kind: 'bare', count: 4, controls: { digits: 3, changeDigits: 3, base: 100, suited: true } },
-    {
-      kind: 'harder',
-      count: 3,
-      controls: { digits: 4, changeDigits: 3, suited: true, offset: { min: 1 } }
-    },
-    { kind: 'challenge', count: 2, controls: { digits: 5, changeDigits: 4, suited: false } }
-  ],
-  strategy: {
-    operation: 'subtraction',
-    operands: ({ start, change }) => [start, change],
-    given: ([start, change]) => givenFrom(givenSchema, { start, change }),
-    suits: ({ change }) => nearMultiple(Number(change)).suited
-  },
-  measure,
-  space,
-  count,
-  exists: (constraints) => count(constraints) > 0n,
-  usable: count,
-  orderless: ({ start, change }) => `${start}-${change}`,
-  graph: nearMultipleGraph,
-  layout: jumpsLayout,
-  scheme: () => ({
-    showWorking: false,
-    marks: [
-      { id: 'M1', kind: 'M', value: 1, steps: ['multiple'], own: 'ft' },
-      { id: 'A1', kind: 'A', value: 1, steps: [ANSWER], dependsOn: 'M1', own: 'cao' }
-    ]
+export const skill = defineSkill({
+  card,
+  given: twoNumbers('start', 'change', {
+    sign: '-',
+    digits: [DIGITS, DIGITS],
+    descending: true,
+    howToType: 'Write two whole numbers of up to 6 digits with - between them, the larger first.'
   }),
-  print: ({ start, change }) => `${start} - ${change}`,
-  parse(line) {
-    const parts = line.split(/[-−–]/).map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));
-    const [start, change] = parts;
-    return parts.length === 2 ? givenFrom(givenSchema, { start, change }) : undefined;
-  }
-};
+  look: (given: Given): Look => ({ ...given, ...nearMultiple(Number(given.change)) }),
+  features: {
+    digits: count<Look>(DIGITS, 'Digits', 'digits of the start', (l) => l.start.length),
+    changeDigits: count<Look>(
+      DIGITS,
+      'Digits of the change',
+      'digits of what is taken away',
+      (l) => l.change.length
+    ),
+    base: oneOf<Look, number>(
+      [10, 100, 1000],
+      'Base',
+      'the change is worked from a multiple of this',
+      (l) => l.base
+    ),
+    offset: count<Look>([-30, 30], 'Offset', 'the change less that multiple', (l) => l.offset),
+    suited: flag<Look>(
+      'Suited',
+      'the change is near the multiple, so that the strategy pays',
+      (l) => l.suited
+    )
+  },
+  items,
+  working: { compensation },
+  sheet: ({ start, change }) =>
+    jumpsSheet({
+      start,
+      sign: '−',
+      jump: 'multiple',
+      landing: 'difference',
+      hop: 'adjustment',
+      goesOn: nearMultiple(Number(change)).offset > 0
+    }),
+  marks: schemeOf(method('multiple'), accuracy()),
+  patterns: {
+    'compensated-wrong-way': pattern(
+      'Compensated the wrong way',
+      'What was too much is taken away again.',
+      wrongWay,
+      { suited: true }
+    ),
+    'compensation-forgotten': pattern(
+      'Compensation forgotten',
+      'The multiple is taken away and that is all.',
+      { adjustment: constant(0) },
+      { suited: true }
+    )
+  },
+  prompt: (line) => `Work out ${line} in your head.`,
+  difficulty: { constant: -1.4, digits: 0.3, changeDigits: 0.2, suited: -0.6 },
+  seconds: { constant: 6, digits: 2, changeDigits: 1.5 },
+  suits: ({ change }) => nearMultiple(Number(change)).suited,
+  ladder: [
+    rung('worked-example', 1, { digits: 2, changeDigits: 2, suited: true }),
+    rung('gaps', 1, { digits: 3, changeDigits: 2, suited: true }),
+    rung('set-out', 4, { digits: 3, changeDigits: 2, offset: { min: -2, max: -1 }, suited: true }),
+    rung('bare', 4, { digits: 3, changeDigits: 3, base: 100, suited: true }),
+    rung('harder', 3, { digits: 4, changeDigits: 3, suited: true, offset: { min: 1 } }),
+    rung('challenge', 2, { digits: 5, changeDigits: 4, suited: false })
+  ]
+});

@@ -1,39 +1,42 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { analyseItem, skillOf, suitability } from '../..';
+import { skillOf, suitability, Wanted } from '../..';
 import { markItem } from '../../../marking';
-import { countsAsMeasured, ranksAsListed } from '../../space-checks.test-helper';
-import { evaluatePattern } from '../../item';
-import { ANSWER } from '../../../working';
-import { features, measure } from './features';
-import { nearMultiple, type Given } from './operands';
-import { count, space } from './space';
+import { checkPatterns, worked } from '../../skills.test-helper';
+import {
+  combinationsAsMeasured,
+  countsAsMeasured,
+  ranksAsListed
+} from '../../space-checks.test-helper';
+import { nearMultiple } from './near';
+import { items } from './space';
 
 const skill = skillOf('near-multiple-subtraction');
+const specs = skill.features;
 
-function* allItems(limit: number): Generator<Given> {
+function allItems(limit: number) {
+  const found: { start: string; change: string }[] = [];
   for (let start = 2; start < limit; start++) {
-    for (let change = 1; change < start; change++) yield { start: `${start}`, change: `${change}` };
+    for (let change = 1; change < start; change++)
+      found.push({ start: `${start}`, change: `${change}` });
   }
+  return found;
 }
 
-test('every feature and pair of features counts as brute force for starts below 1000', () => {
-  countsAsMeasured({
-    features,
-    items: allItems(1000),
-    measure,
-    count: (constraints) => count({ digits: { min: 1, max: 3 }, ...constraints })
-  });
+test('features, pairs of them and combinations count as brute force for starts below 100', () => {
+  const small = allItems(100);
+  const within = { digits: { min: 1, max: 2 } };
+  countsAsMeasured({ specs, items: small, measure: skill.measure, within, space: items });
+  combinationsAsMeasured(items(new Wanted(specs, within)), skill.tells, small.map(skill.measure));
 });
 
 test('ranks run through a small space once each, and only through it', () => {
-  const constraints = { digits: { min: 2, max: 2 }, suited: true };
-  const wanted = [...allItems(100)].filter(
-    (given) => given.start.length === 2 && measure(given)['suited'] === true
+  const wanted = allItems(100).filter(
+    (given) => given.start.length === 2 && skill.measure(given)['suited'] === true
   );
-  ranksAsListed(space(constraints), wanted, skill.print);
-  assert.equal(count(constraints), space(constraints).count);
+  const asked = new Wanted(specs, { digits: { min: 2, max: 2 }, suited: true });
+  ranksAsListed(items(asked), wanted, skill.given.print);
 });
 
 test('the multiple is the one a slow search finds (common practice: within 30, 10 and 2)', () => {
@@ -64,38 +67,29 @@ test('the multiple is the one a slow search finds (common practice: within 30, 1
   );
 });
 
-/** Worked by hand; undefined where the pattern does not show. */
-const table: [string, string | undefined, string | undefined][] = [
-  ['532 - 298', '230', '232'],
-  ['1200 - 985', '185', '200'],
-  ['64 - 39', '23', '24'], // 40: 24, one back is 25; the wrong way 23
-  ['81 - 42', '43', '41'], // 40: 41, two more away is 39; the wrong way 43
-  ['700 - 300', undefined, undefined], // nothing to put right
-  ['50 - 3', '33', '40'] // from 10: 40, seven back is 47; the wrong way 33
-];
-
-test('both error patterns answer as worked by hand, and show only where they differ', () => {
-  for (const [line, wrongWay, forgotten] of table) {
-    const item = analyseItem(skill, skill.parse(line));
-    const answer = (id: string) => item.errorPatterns.find((pattern) => pattern.id === id)?.answer;
-    assert.deepEqual(
-      [answer('compensated-wrong-way'), answer('compensation-forgotten')],
-      [wrongWay, forgotten],
-      line
-    );
-  }
-  const given = skill.parse('700 - 300');
-  for (const pattern of skill.errorPatterns) {
-    assert.equal(
-      evaluatePattern(pattern, given, skill.graph(given, 'compensation'))?.get(ANSWER),
-      400n
-    );
-  }
-});
+test('error patterns answer as worked by hand', () =>
+  checkPatterns(skill.id, {
+    'compensated-wrong-way': [
+      ['532 - 298', '230'],
+      ['1200 - 985', '185'],
+      ['64 - 39', '23'], // 40: 24, one back is 25; the wrong way 23
+      ['81 - 42', '43'], // 40: 41, two more away is 39; the wrong way 43
+      ['700 - 300', '='], // nothing to put right
+      ['50 - 3', '33'] // from 10: 40, seven back is 47; the wrong way 33
+    ],
+    'compensation-forgotten': [
+      ['532 - 298', '232'],
+      ['1200 - 985', '200'],
+      ['64 - 39', '24'],
+      ['81 - 42', '41'],
+      ['700 - 300', '='],
+      ['50 - 3', '40']
+    ]
+  }));
 
 test('another multiple is as good, and own figures are followed from it', () => {
   const mark = (working: Record<string, string>) =>
-    markItem(skill, { given: { start: '532', change: '298' }, school: 'compensation', working });
+    markItem(worked(skill.id, '532 - 298'), working);
   const other = mark({ multiple: '290', difference: '242', answer: '234' });
   assert.deepEqual([other.marks.awarded, other.flags, other.firstSlip], [2, [], null]);
   const wrongWay = mark({ multiple: '300', difference: '232', adjustment: '2', answer: '230' });

@@ -1,61 +1,117 @@
-import { ANSWER } from '../../../working';
-import { givenFrom } from '../../given';
-import type { Skill } from '../../skill';
-import { errorPatterns } from './errors';
-import { features, measure } from './features';
-import { givenSchema, type Given } from './operands';
-import { count, space } from './space';
-import { words } from './words';
-import { squareGraph, squareLayout } from './working';
+import * as z from 'zod/mini';
+import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { classItems } from '../../../spaces';
+import { ANSWER, chainSheet, constant, step } from '../../../working';
+import { defineSkill, pattern, rung } from '../../define';
+import { count } from '../../feature';
+import { givenFrom, type GivenForm } from '../../given/form';
+import { card } from './card';
 
-/** Squares of numbers that end in 5, in the head. */
-export const squareEndingFive: Skill<Given> = {
-  id: 'square-ending-five',
-  family: 'mental',
-  given: givenSchema,
-  features,
-  schools: ['head-times-next'],
-  errorPatterns,
-  words,
-  // Set by judgement: no published source, and no scripts yet to estimate them from.
-  weights: {
-    origin: 'starting estimate',
-    difficulty: { constant: -3.2, perUnit: { digits: 1.3 } },
-    seconds: { constant: -8, perUnit: { digits: 9 } }
-  },
-  ladder: [
-    { kind: 'worked-example', count: 1, controls: { digits: 2 } },
-    { kind: 'gaps', count: 1, controls: { digits: 2 } },
-    { kind: 'set-out', count: 2, controls: { digits: 2 } },
-    { kind: 'bare', count: 4, controls: { digits: 2 } },
-    { kind: 'harder', count: 3, controls: { digits: 3 } },
-    { kind: 'challenge', count: 1, controls: { digits: 4 } }
-  ],
-  strategy: {
-    operation: 'multiplication',
-    operands: ({ number }) => [number, number],
-    given: ([number, other, ...rest]) =>
-      number === other && rest.length === 0 ? givenFrom(givenSchema, { number }) : undefined,
-    suits: () => true
-  },
-  measure,
-  space,
-  count,
-  exists: (constraints) => count(constraints) > 0n,
-  usable: count,
-  orderless: ({ number }) => number,
-  graph: squareGraph,
-  layout: squareLayout,
-  scheme: () => ({
-    showWorking: false,
-    marks: [
-      { id: 'M1', kind: 'M', value: 1, steps: ['next', 'product'], own: 'ft' },
-      { id: 'A1', kind: 'A', value: 1, steps: [ANSWER], dependsOn: 'M1', own: 'cao' }
-    ]
-  }),
+const DIGITS = [2, 4] as const;
+
+const schema = z.strictObject({
+  number: z
+    .string()
+    .check(z.regex(/^[1-9]\d{0,2}5$/, 'a whole number of 2 to 4 digits that ends in 5'))
+});
+
+type Given = z.infer<typeof schema>;
+
+const given: GivenForm<Given> = {
+  schema,
+  howToType: 'Write a whole number of 2 to 4 digits that ends in 5, with ² or ^2 after it.',
   print: ({ number }) => `${number}²`,
   parse(line) {
     const [, number] = /^\s*(\d+)\s*(?:²|\^\s*2)\s*$/.exec(line) ?? [];
-    return givenFrom(givenSchema, { number });
-  }
+    return givenFrom(schema, { number });
+  },
+  operands: ({ number }) => [number, number],
+  from: ([number, other, ...rest]) =>
+    number === other && rest.length === 0 ? givenFrom(schema, { number }) : undefined
 };
+
+/** What stands before the 5: 6 of 65. */
+const headOf = ({ number }: Given) => number.slice(0, -1);
+
+/**
+ * Squares of numbers that end in 5, in the head: the head times the next number, then 25 after it, as
+ * (10h + 5)² = 100 h(h + 1) + 25.
+ */
+export const skill = defineSkill({
+  card,
+  given,
+  look: (item) => item,
+  features: {
+    digits: count<Given>(DIGITS, 'Digits', 'digits of the number', ({ number }) => number.length)
+  },
+  items(wanted) {
+    const { min, max } = wanted.range('digits');
+    const lowest = 10 ** (min - 2);
+    return classItems({
+      size: 10 ** (max - 1) - lowest,
+      weight: () => 1,
+      member: (key) => ({ number: `${lowest + key}5` }),
+      features: (key) => ({ digits: `${lowest + key}5`.length })
+    });
+  },
+  working: {
+    'head-times-next': (item) => {
+      const head = headOf(item);
+      return [
+        step('next', [], () => BigInt(head) + 1n, {
+          label: 'Next number',
+          says: ({ value, write }) =>
+            `Before the 5 stands ${write(head)}. The next number is ${value}.`
+        }),
+        step('product', ['next'], (next) => BigInt(head) * next, {
+          says: ({ value, of, write }) => `${write(head)} × ${of('next')} = ${value}.`
+        }),
+        step(ANSWER, ['product'], (product) => 100n * product + 25n, {
+          label: 'Square',
+          says: ({ value, write }) => `Put 25 after it: ${write(item.number)}² = ${value}.`
+        })
+      ];
+    }
+  },
+  sheet: (item) =>
+    chainSheet([
+      [
+        { given: headOf(item), width: 3 },
+        { sign: '×' },
+        { step: 'next', width: 3 },
+        { sign: '=' },
+        { step: 'product', width: 4.5 }
+      ],
+      [
+        { given: `${item.number}²`, width: 4 },
+        { room: 3 },
+        { sign: '=' },
+        { step: ANSWER, width: 4.5 }
+      ]
+    ]),
+  marks: schemeOf(method('next', 'product'), accuracy()),
+  // Common practice; no published catalogue is known.
+  patterns: {
+    'head-squared': pattern(
+      'Head squared',
+      'What stands before the 5 is multiplied by itself, not by the next number.',
+      (item: Given) => ({ next: constant(BigInt(headOf(item))) })
+    ),
+    'doubled-for-squared': pattern(
+      'Doubled for squared',
+      'The number is taken twice.',
+      ({ number }: Given) => ({ [ANSWER]: constant(2n * BigInt(number)) })
+    )
+  },
+  prompt: (line) => `Work out ${line} in your head.`,
+  difficulty: { constant: -3.2, digits: 1.3 },
+  seconds: { constant: -8, digits: 9 },
+  ladder: [
+    rung('worked-example', 1, { digits: 2 }),
+    rung('gaps', 1, { digits: 2 }),
+    rung('set-out', 2, { digits: 2 }),
+    rung('bare', 4, { digits: 2 }),
+    rung('harder', 3, { digits: 3 }),
+    rung('challenge', 1, { digits: 4 })
+  ]
+});

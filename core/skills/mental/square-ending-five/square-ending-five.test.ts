@@ -1,55 +1,50 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { ANSWER, evaluate, stepOf } from '../../../working';
-import { evaluatePattern, suitability } from '../..';
-import { squareEndingFive as skill } from '.';
+import { skillOf, suitability, Wanted, WorkedItem } from '../..';
+import { ANSWER } from '../../../working';
+import { checkPatterns } from '../../skills.test-helper';
+import { ranksAsListed } from '../../space-checks.test-helper';
 
-const school = skill.schools[0]!;
+const skill = skillOf('square-ending-five');
 
-test('all numbers of 2 to 4 digits: the graph gives the square, counts and ranks give every number once', () => {
+test('all numbers of 2 to 4 digits: the graph gives the square, and every number is met once', () => {
+  const wanted = Array.from({ length: 999 }, (_, head) => ({ number: `${head + 1}5` }));
+  for (const given of wanted) {
+    const item = new WorkedItem(skill, given, 'head-times-next');
+    assert.equal(item.key.get(ANSWER), BigInt(given.number) ** 2n);
+    assert.equal(skill.measure(given)['digits'], given.number.length);
+  }
   for (const [min, max] of [
     [2, 2],
     [3, 3],
     [2, 4]
   ] as const) {
-    const constraints = { digits: { min, max } };
-    const space = skill.space(constraints);
-    const drawn = Array.from({ length: Number(space.count) }, (_, rank) => space.at(BigInt(rank)));
-    const wanted = [];
-    for (let number = 15; number < 10 ** max; number += 10) {
-      if (String(number).length >= min) wanted.push(String(number));
-    }
-    assert.deepEqual(drawn.map(({ number }) => number).sort(), wanted.sort());
-    assert.equal(skill.count(constraints), BigInt(wanted.length));
-    for (const given of drawn) {
-      const square = BigInt(given.number) ** 2n;
-      assert.equal(evaluate(skill.graph(given, school)).get(ANSWER), square);
-      assert.ok(skill.measure(given)['digits'] === given.number.length);
-    }
+    const inRange = wanted.filter(({ number }) => number.length >= min && number.length <= max);
+    const space = skill.items(new Wanted(skill.features, { digits: { min, max } }));
+    ranksAsListed(space, inRange, skill.given.print);
   }
 });
 
-test('error patterns give the answers worked by hand', () => {
-  // head-squared: 6 × 6 = 36 with 25 after it; doubled: 65 + 65.
-  const table: [string, string, string][] = [
-    ['15', '125', '30'],
-    ['65', '3625', '130'],
-    ['95', '8125', '190'],
-    ['105', '10025', '210'],
-    ['125', '14425', '250'],
-    ['995', '980125', '1990'],
-    ['1005', '1000025', '2010']
-  ];
-  for (const [number, squared, doubled] of table) {
-    const given = { number };
-    const graph = skill.graph(given, school);
-    const answers = skill.errorPatterns.map((pattern) => {
-      const values = evaluatePattern(pattern, given, graph)!;
-      return stepOf(graph, ANSWER).reading.print(values.get(ANSWER)!);
-    });
-    assert.deepEqual(answers, [squared, doubled]);
-  }
-});
+test('error patterns give the answers worked by hand', () =>
+  checkPatterns(skill.id, {
+    // 6 × 6 = 36 with 25 after it.
+    'head-squared': [
+      ['15²', '125'],
+      ['65²', '3625'],
+      ['95²', '8125'],
+      ['105²', '10025'],
+      ['125²', '14425'],
+      ['995²', '980125'],
+      ['1005²', '1000025']
+    ],
+    'doubled-for-squared': [
+      ['15²', '30'],
+      ['65²', '130'],
+      ['105²', '210'],
+      ['995²', '1990'],
+      ['1005²', '2010']
+    ]
+  }));
 
 test('of two equal numbers only, it is a way of working the product that holds less than rows do', () => {
   const { strategies, cheapest } = suitability('multiplication', ['65', '65']);
@@ -66,6 +61,6 @@ test('of two equal numbers only, it is a way of working the product that holds l
     ['65', '65', '65'],
     ['5', '5']
   ]) {
-    assert.equal(skill.strategy!.given(operands), undefined);
+    assert.equal(skill.given.from!(operands), undefined);
   }
 });

@@ -1,115 +1,108 @@
 import { printDigits } from '../../../numbers';
 import {
-  ACCEPTED,
-  rememberCount,
-  rememberLargest,
+  ended,
   strides,
   subsetAt,
   unpack,
+  UNMET,
   type Column,
   type Cycles,
-  type DigitAutomaton,
-  type Range,
+  type ItemAutomaton,
+  type Told,
   type Visit
 } from '../../../spaces';
-import { countedRange, flagOf, rangeOf, type Constraints } from '../../controls';
+import type { Wanted } from '../../wanted';
 import { ColumnEffects, type ColumnEffect } from './column-effects';
-import { LIMITS, type Given } from './columns';
-import { features } from './features';
+import { ADDENDS, DIGITS, type Given } from './columns';
+
+const MOST_DIGITS = DIGITS[1];
+const MOST_ADDENDS = ADDENDS[1];
 
 /**
  * The addends are written from the ones column to the left. At each column some of the addends still
  * running end (their digit there is a leading one, not 0), the others go on, until none runs:
  *
- *   (column, running, carry, counts) --digits with one effect--> (column + 1, running - ending, ...)
+ *   (column, running, carry, tally) --digits with one effect--> (column + 1, running - ending, ...)
  *
  * Classes of equal addends serve to count items that a rearrangement leaves as they are; for items
- * themselves there is one class of single addends.
+ * themselves there is one class of single addends. What is `told` is read at the end of a path.
  */
-export class ColumnAutomaton implements DigitAutomaton<ColumnEffect> {
+export class ColumnAutomaton implements ItemAutomaton<ColumnEffect, Given> {
   readonly start: number;
-  private readonly ranges;
+  private readonly digits;
+  private readonly shortest;
   private readonly newColumn: boolean | undefined;
   private readonly effects: ColumnEffects;
+  private readonly tally;
   private readonly sizes: number[];
   private readonly strides: number[];
+  private readonly allRunning: number;
   private readonly possibleEffects = new Map<number, ColumnEffect[]>();
 
   constructor(
-    constraints: Constraints,
+    wanted: Wanted,
     base: number,
-    private readonly classes: readonly Cycles[]
+    private readonly classes: readonly Cycles[],
+    told: readonly string[] = []
   ) {
-    const groups = classes.map((one) => one.groups);
-    const counted = (id: string) => countedRange(features, constraints, id);
-    this.ranges = {
-      digits: rangeOf(constraints, 'digits') ?? LIMITS.digits,
-      shortest: rangeOf(constraints, 'shortest') ?? LIMITS.digits,
-      carries: counted('carries'),
-      ripples: counted('ripples'),
-      run: counted('longestRun'),
-      largest: counted('largestCarry'),
-      zeros: counted('zeros'),
-      answerZeros: counted('answerZeros')
-    };
-    this.newColumn = flagOf(constraints, 'newColumn');
+    this.digits = wanted.range('digits');
+    this.shortest = wanted.range('shortest');
+    this.newColumn = wanted.flag('newColumn');
+    const isKept = (id: string) => wanted.asks(id) || told.includes(id);
     this.effects = new ColumnEffects(base, classes, {
-      zeros: isBinding(this.ranges.zeros),
-      ripples: isBinding(this.ranges.ripples),
-      answerZeros: isBinding(this.ranges.answerZeros)
+      zeros: isKept('zeros'),
+      ripples: isKept('ripples'),
+      answerZeros: isKept('answerZeros')
     });
-    const { carries, ripples, run, zeros, answerZeros } = this.ranges;
-    // In the order in which `edges` takes them apart.
-    this.sizes = [
-      LIMITS.digits.max,
-      this.effects.runningCode(groups) + 1,
-      LIMITS.addends.max,
-      2,
-      2,
-      ...[carries, ripples, run, answerZeros, zeros].map(sizeOf)
-    ];
+    this.tally = tallyOf(wanted, told);
+    const groups = classes.map((one) => one.groups);
+    this.allRunning = this.effects.runningCode(groups);
+    // Column, addends running, carry, tally.
+    this.sizes = [MOST_DIGITS, this.allRunning + 1, MOST_ADDENDS, this.tally.size];
     this.strides = strides(this.sizes);
-    this.start = this.effects.runningCode(groups) * this.strides[1]!;
+    this.start = this.allRunning * this.strides[1]!;
   }
 
   edges(state: number, visit: Visit<ColumnEffect>): void {
-    const parts = unpack(state, this.sizes) as Parts;
-    const [column, running, carry, longest, largest, carries, ripples, run, answerZeros, zeros] =
-      parts;
-    const { ranges } = this;
-    const weights = this.strides as Parts;
+    const [column, running, carry, tally] = unpack(state, this.sizes) as [
+      number,
+      number,
+      number,
+      number
+    ];
+    const [, runningStride, carryStride, tallyStride] = this.strides;
     for (const effect of this.possible(column, running, carry)) {
-      const left = effect.ends ? 0 : ranges.digits.max - column - 1;
-      const carrying = effect.carry > 0 ? 1 : 0;
-      const runNow = carrying ? run + 1 : 0;
-      const nextLongest = rememberLargest(longest, runNow, ranges.run);
-      const nextLargest = rememberLargest(largest, effect.carry, ranges.largest);
-      const nextCarries = rememberCount(carries + carrying, ranges.carries, left);
-      const nextRipples = rememberCount(ripples + effect.ripple, ranges.ripples, left);
-      const nextAnswer = rememberCount(answerZeros + effect.answerZero, ranges.answerZeros, left);
-      // Every addend still running may have a zero in each column but its last.
-      const zerosLeft = effect.addendsRunning * Math.max(0, left - 1);
-      const nextZeros = rememberCount(zeros + effect.zeros, ranges.zeros, zerosLeft);
-      if (nextLongest < 0 || nextLargest < 0 || nextCarries < 0) continue;
-      if (nextRipples < 0 || nextAnswer < 0 || nextZeros < 0) continue;
-      if (effect.ends) {
-        const columnAsAsked = this.newColumn === undefined || this.newColumn === carrying > 0;
-        if (nextLongest && nextLargest && columnAsAsked) visit(effect.ways, effect, ACCEPTED);
-        continue;
+      const left = effect.ends ? 0 : this.digits.max - column - 1;
+      const next = this.tally.add(tally, effect, left);
+      if (next === UNMET) continue;
+      if (!effect.ends) {
+        const there =
+          column +
+          1 +
+          effect.runningCode * runningStride! +
+          effect.carry * carryStride! +
+          next * tallyStride!;
+        visit(effect.ways, effect, there);
+      } else if (this.newColumn === undefined || this.newColumn === effect.carry > 0) {
+        if (this.tally.isMet(next))
+          visit(effect.ways, effect, ended(this.endCode(next, column, effect)));
       }
-      const next =
-        (column + 1) * weights[0] +
-        effect.runningCode * weights[1] +
-        effect.carry * weights[2] +
-        nextLongest * weights[3] +
-        nextLargest * weights[4] +
-        nextCarries * weights[5] +
-        nextRipples * weights[6] +
-        Math.min(runNow, sizeOf(ranges.run) - 1) * weights[7] +
-        nextAnswer * weights[8] +
-        nextZeros * weights[9];
-      visit(effect.ways, effect, next);
     }
+  }
+
+  told(code: number): Told {
+    const isLonger = code % 2 === 1;
+    const rest = (code - (code % 2)) / 2;
+    return {
+      ...this.tally.told(Math.floor(rest / MOST_DIGITS)),
+      addends: this.classes[0]!.groups,
+      digits: 1 + (rest % MOST_DIGITS),
+      newColumn: isLonger
+    } as Told;
+  }
+
+  private endCode(tally: number, column: number, { carry }: ColumnEffect): number {
+    return (tally * MOST_DIGITS + column) * 2 + (carry > 0 ? 1 : 0);
   }
 
   /** The item of a path through single addends. */
@@ -140,7 +133,7 @@ export class ColumnAutomaton implements DigitAutomaton<ColumnEffect> {
 
   /** The effects of a column that leave the lengths of the addends within their ranges. */
   private possible(column: number, running: number, carry: number): ColumnEffect[] {
-    const key = (running * LIMITS.addends.max + carry) * LIMITS.digits.max + column;
+    const key = (running * MOST_ADDENDS + carry) * MOST_DIGITS + column;
     let effects = this.possibleEffects.get(key);
     if (!effects) {
       const all = this.effects.of(running, carry);
@@ -151,20 +144,30 @@ export class ColumnAutomaton implements DigitAutomaton<ColumnEffect> {
   }
 
   private lengthsPossible(length: number, effect: ColumnEffect): boolean {
-    const { digits, shortest } = this.ranges;
+    const { digits, shortest } = this;
     if (effect.ends ? length < digits.min : length >= digits.max) return false;
-    const allRun = effect.runningCode === this.start / this.strides[1]!;
+    const allRun = effect.runningCode === this.allRunning;
     return allRun ? length < shortest.max : length >= shortest.min;
   }
 }
 
-type Parts = [number, number, number, number, number, number, number, number, number, number];
-
-function isBinding({ min, max }: Range): boolean {
-  return min > 0 || max < Infinity;
-}
-
-/** How many values of a count must be told apart. */
-function sizeOf({ min, max }: Range): number {
-  return (max === Infinity ? min : max) + 1;
+/** What is counted along the columns, as far as it is asked for or told. */
+function tallyOf(wanted: Wanted, told: readonly string[]) {
+  const carrying = ({ carry }: ColumnEffect) => (carry > 0 ? 1 : 0);
+  return wanted.tally<string, ColumnEffect>(
+    {
+      carries: { by: 'sum', gain: carrying },
+      ripples: { by: 'sum', gain: ({ ripple }) => ripple },
+      longestRun: { by: 'run', gain: carrying },
+      largestCarry: { by: 'largest', gain: ({ carry }) => carry },
+      answerZeros: { by: 'sum', gain: ({ answerZero }) => answerZero },
+      zeros: {
+        by: 'sum',
+        gain: ({ zeros }) => zeros,
+        // Every addend still running may have a zero in each column but its last.
+        most: (left, effect) => effect.addendsRunning * Math.max(0, left - 1)
+      }
+    },
+    told
+  );
 }

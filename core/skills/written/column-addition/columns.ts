@@ -1,20 +1,16 @@
-import * as z from 'zod/mini';
-import { numeralOf } from '../../given';
 import { parseDigits, type Digits } from '../../../numbers';
 
-export const LIMITS = { addends: { min: 2, max: 6 }, digits: { min: 1, max: 12 } } as const;
+/** Fewest and most addends, and digits of each. */
+export const ADDENDS = [2, 6] as const;
+export const DIGITS = [1, 12] as const;
 
-export const givenSchema = z.strictObject({
-  addends: z
-    .array(numeralOf(LIMITS.digits.max))
-    .check(z.minLength(LIMITS.addends.min), z.maxLength(LIMITS.addends.max))
-});
-
-export type Given = z.infer<typeof givenSchema>;
+export interface Given {
+  readonly addends: readonly string[];
+}
 
 /** Digits of each addend, least significant first; the numerals must belong to the base. */
-export function addendDigits(given: Given, base: number): Digits[] {
-  return given.addends.map((numeral) => {
+export function addendDigits({ addends }: Given, base: number): Digits[] {
+  return addends.map((numeral) => {
     const digits = parseDigits(numeral, base);
     if (!digits) throw new RangeError(`addendDigits: '${numeral}' is no numeral in base ${base}`);
     return digits;

@@ -1,45 +1,37 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { analyseItem, evaluatePattern, skillOf } from '../..';
-import { ANSWER } from '../../../working';
+import { analyseItem, skillOf } from '../..';
+import { checkPatterns } from '../../skills.test-helper';
 
-const skill = skillOf('column-addition');
-
-function answerUnder(pattern: string, addends: string[]): string | undefined {
-  const given = { addends };
-  const error = skill.errorPatterns.find(({ id }) => id === pattern)!;
-  return evaluatePattern(error, given, skill.graph(given, 'columns'))?.get(ANSWER)?.toString();
-}
-
-/** Worked by hand; where the answer is the right one, the pattern does not show. */
+/** Worked by hand; `=` where the answer is the right one and the pattern does not show. */
 const table: Record<string, [string, string][]> = {
   'carry-dropped': [
     ['58 + 67', '115'], // 5, then 11 whole
     ['586 + 347', '823'], // 3, 2, 8
     ['487 + 365', '742'],
     ['96 + 7', '93'], // ones 13 -> 3; tens 9
-    ['123 + 456', '579'], // nothing to drop
+    ['123 + 456', '='], // nothing to drop
     ['999 + 1', '990']
   ],
   'total-written-whole': [
     ['487 + 365', '71412'], // 7, 14, 12
     ['58 + 67', '1115'], // 11, 15
     ['58 + 7', '515'],
-    ['123 + 456', '579'],
-    ['6 + 7', '13'] // one column is written whole anyway
+    ['123 + 456', '='],
+    ['6 + 7', '='] // one column is written whole anyway
   ],
   'carry-and-digit-swapped': [
     ['487 + 365', '1311'], // 12 -> 1 carry 2; 8+6+2=16 -> 1 carry 6; 4+3+6=13
     ['58 + 67', '161'], // 15 -> 1 carry 5; 5+6+5=16
     ['28 + 47', '111'], // 15 -> 1 carry 5; 2+4+5=11
-    ['34 + 52', '86'], // no total of two digits
+    ['34 + 52', '='], // no total of two digits
     ['99 + 99', '261'] // 18 -> 1 carry 8; 9+9+8=26
   ],
   'left-to-right': [
     ['487 + 365', '7413'], // 7; 14 -> 4 pass 1; 13 whole
     ['58 + 67', '116'], // 11 -> 1 pass 1; 5+10... 15+1=16
-    ['123 + 456', '579'],
+    ['123 + 456', '='],
     ['90 + 30', '21'], // 12 -> 2 pass 1; 0+1
     ['96 + 7', '913'] // 9; 13 whole
   ],
@@ -47,13 +39,13 @@ const table: Record<string, [string, string][]> = {
     ['487 + 36', '847'], // 487 + 360
     ['96 + 7', '166'], // 96 + 70
     ['1000 + 1', '2000'],
-    ['123 + 456', '579'],
+    ['123 + 456', '='],
     ['512 + 9 + 30', '1712'] // 512 + 900 + 300
   ],
   'last-carry-dropped': [
     ['58 + 67', '25'],
     ['999 + 1', '0'], // 000 once the last carry is gone
-    ['487 + 365', '852'],
+    ['487 + 365', '='],
     ['5 + 6', '1'],
     ['700 + 800', '500']
   ],
@@ -61,40 +53,22 @@ const table: Record<string, [string, string][]> = {
     ['487 + 36', '123'], // 13 -> 3 carry 1; 8+3+1=12 whole
     ['96 + 7', '13'],
     ['4321 + 21 + 5', '47'], // 7; 2+2=4; then only one digit
-    ['123 + 456', '579'],
+    ['123 + 456', '='],
     ['1204 + 3', '7']
   ]
 };
 
-for (const [pattern, lines] of Object.entries(table)) {
-  test(`${pattern} answers as worked by hand`, () => {
-    for (const [sum, expected] of lines) {
-      assert.equal(answerUnder(pattern, sum.split(' + ')), expected, sum);
-    }
-  });
-}
+test('error patterns answer as worked by hand', () => checkPatterns('column-addition', table));
 
-test('every error pattern is in the table', () => {
-  assert.deepEqual(
-    Object.keys(table),
-    skill.errorPatterns.map(({ id }) => id)
-  );
-});
-
-test('an item lists exactly the patterns whose answer is not the sum', () => {
+test('an item lists no pattern whose answer is the sum, and the sum is that of BigInt', () => {
+  const skill = skillOf('column-addition');
   const addend = fc.integer({ min: 1, max: 99_999 }).map(String);
   fc.assert(
     fc.property(fc.array(addend, { minLength: 2, maxLength: 4 }), (addends) => {
       const item = analyseItem(skill, { addends });
       const sum = addends.reduce((total, numeral) => total + BigInt(numeral), 0n).toString();
       assert.equal(item.answer, sum);
-      const shown = skill.errorPatterns
-        .map(({ id }) => ({ id, answer: answerUnder(id, addends) }))
-        .filter(({ answer }) => answer !== undefined && answer !== sum);
-      assert.deepEqual(
-        item.errorPatterns.map(({ id, answer }) => ({ id, answer })),
-        shown
-      );
+      assert.ok(item.errorPatterns.every(({ answer }) => answer !== sum));
     })
   );
 });

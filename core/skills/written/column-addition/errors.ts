@@ -1,152 +1,128 @@
-import { map, whole, type Graph, type Replacement } from '../../../working';
-import type { ErrorPattern } from '../../skill';
+import { constant, rulesOf, using, type Replacement, type Replacements } from '../../../working';
+import { pattern } from '../../define';
 import { addendDigits, columnsOf, leftAlignedColumns, total, type Given } from './columns';
-import { columnGraph, columnTotal } from './working';
+import { columnRule, columnSteps } from './working';
 
 type Columns = readonly (readonly number[])[];
-type Replacements = Record<string, Replacement>;
+type Rules = Record<string, Replacement>;
 
 const CARRYING = { carries: { min: 1 } };
 /** Three digits over one or two: unequal lengths without asking for long numbers; of many, two would be longest. */
 const UNEQUAL = { addends: 2, digits: 3, shortest: { max: 2 } };
 
-const ZERO: Replacement = { uses: [], rule: () => 0n };
-
 /** The error patterns of column addition in the order of the catalogue, in any base. */
-export function errorPatterns(base = 10): ErrorPattern<Given>[] {
-  const radix = BigInt(base);
+export function errorPatterns(base = 10) {
   const onColumns = (build: (columns: Columns, radix: bigint) => Replacements) => (given: Given) =>
-    build(columnsOf(addendDigits(given, base)), radix);
-  return [
-    { id: 'carry-dropped', shownBy: CARRYING, replacements: onColumns(carryDropped) },
-    { id: 'total-written-whole', shownBy: CARRYING, replacements: onColumns(totalWrittenWhole) },
-    {
-      id: 'carry-and-digit-swapped',
-      shownBy: CARRYING,
-      replacements: onColumns(carryAndDigitSwapped)
-    },
-    { id: 'left-to-right', shownBy: CARRYING, replacements: onColumns(leftToRight) },
-    { id: 'aligned-left', shownBy: UNEQUAL, replacements: (given) => alignedLeft(given, base) },
-    {
-      id: 'last-carry-dropped',
-      shownBy: { newColumn: true },
-      replacements: onColumns(lastCarryDropped)
-    },
-    { id: 'lone-digit-dropped', shownBy: UNEQUAL, replacements: onColumns(loneDigitDropped) }
-  ];
+    build(columnsOf(addendDigits(given, base)), BigInt(base));
+  return {
+    'carry-dropped': pattern(
+      'Carry dropped',
+      'Every carry is ignored; the leftmost total is written whole.',
+      onColumns((columns) => none(columns.slice(1).map((_, p) => `carry.${p + 1}`))),
+      CARRYING
+    ),
+    'total-written-whole': pattern(
+      'Total written whole',
+      'Each column’s own total is written whole and nothing is carried.',
+      onColumns((columns) => ({
+        ...eachColumn(columns, (column, p) => ({ [`digit.${p}`]: constant(total(column)) })),
+        ...none(columns.map((_, p) => `carry.${p + 1}`))
+      })),
+      CARRYING
+    ),
+    'carry-and-digit-swapped': pattern(
+      'Carry and digit swapped',
+      'The tens of a total are written down and its ones are carried.',
+      onColumns(carryAndDigitSwapped),
+      CARRYING
+    ),
+    'left-to-right': pattern(
+      'Left to right',
+      'Starts at the left and passes each ten to the column on the right.',
+      onColumns(leftToRight),
+      CARRYING
+    ),
+    'aligned-left': pattern(
+      'Aligned left',
+      'Numbers of unequal length are lined up at the left.',
+      (given: Given) => alignedLeft(given, base),
+      UNEQUAL
+    ),
+    'last-carry-dropped': pattern(
+      'Last carry dropped',
+      'Only the carry out of the leftmost column is lost.',
+      onColumns((columns) => none([`carry.${columns.length}`])),
+      { newColumn: true }
+    ),
+    'lone-digit-dropped': pattern(
+      'Lone digit dropped',
+      'Stops where only one number has a digit left.',
+      onColumns(loneDigitDropped),
+      UNEQUAL
+    )
+  };
 }
 
-function carryDropped(columns: Columns): Replacements {
-  return Object.fromEntries(
-    places(columns)
-      .slice(1)
-      .map((p) => [`carry.${p}`, ZERO])
-  );
-}
+const none = (ids: readonly string[]): Rules =>
+  Object.fromEntries(ids.map((id) => [id, constant(0n)]));
 
-function totalWrittenWhole(columns: Columns): Replacements {
-  return Object.fromEntries(
-    places(columns).flatMap((p) => [
-      [`digit.${p}`, { uses: [], rule: () => BigInt(total(columns[p]!)) }],
-      [`carry.${p + 1}`, ZERO]
-    ])
-  );
+function eachColumn(
+  columns: Columns,
+  rules: (column: readonly number[], p: number) => Rules
+): Rules {
+  return Object.assign({}, ...columns.map(rules)) as Rules;
 }
 
 /** A total below ten has nothing to swap and is written as it is. */
-function carryAndDigitSwapped(columns: Columns, radix: bigint): Replacements {
-  return Object.fromEntries(
-    places(columns)
-      .slice(0, -1)
-      .flatMap((p) => {
-        const sum = columnTotal(columns, p);
-        const uses = p === 0 ? [] : [`carry.${p}`];
-        const swapped: Replacement = {
-          uses,
-          rule: (get) => map(sum(get), (value) => (value < radix ? value : value / radix))
-        };
-        const carried: Replacement = {
-          uses,
-          rule: (get) => map(sum(get), (value) => (value < radix ? 0n : value % radix))
-        };
-        return [
-          [`digit.${p}`, swapped],
-          [`carry.${p + 1}`, carried]
-        ];
-      })
-  );
+function carryAndDigitSwapped(columns: Columns, radix: bigint): Rules {
+  return eachColumn(columns.slice(0, -1), (_, p) => ({
+    [`digit.${p}`]: columnRule(columns, p, (sum) => (sum < radix ? sum : sum / radix)),
+    [`carry.${p + 1}`]: columnRule(columns, p, (sum) => (sum < radix ? 0n : sum % radix))
+  }));
 }
 
 /**
  * The passed ten enters the next column to the right, so carry.p comes from column p+1. What enters the
  * ones has no square of its own and is computed inside digit.0.
  */
-function leftToRight(columns: Columns, radix: bigint): Replacements {
+function leftToRight(columns: Columns, radix: bigint): Rules {
   const n = columns.length;
   if (n === 1) return {};
-  const passedInto = (p: number): Replacement =>
-    p === n - 1
-      ? ZERO
-      : {
-          uses: p + 1 < n - 1 ? [`carry.${p + 1}`] : [],
-          rule: (get) => {
-            const passed = p + 1 < n - 1 ? whole(get(`carry.${p + 1}`)) : 0n;
-            return map(passed, (value) => (BigInt(total(columns[p + 1]!)) + value) / radix);
-          }
-        };
-  const digit = (p: number): Replacement => ({
-    uses: [`carry.${p}`],
-    rule: (get) =>
-      map(whole(get(`carry.${p}`)), (value) => (BigInt(total(columns[p]!)) + value) % radix)
-  });
-  const intoOnes = passedInto(0);
-  const ones: Replacement = {
-    uses: intoOnes.uses,
-    rule: (get) => map(whole(intoOnes.rule(get)), (value) => BigInt(total(columns[0]!)) + value)
+  const own = (p: number) => BigInt(total(columns[p]!));
+  /** A rule over what a column comes to with the ten passed into it. */
+  const over = (p: number, rule: (sum: bigint) => bigint): Replacement =>
+    p === n - 1 ? constant(rule(own(p))) : using([`carry.${p}`], (passed) => rule(own(p) + passed));
+  const ones =
+    n === 2
+      ? constant(own(0) + own(1) / radix)
+      : using(['carry.1'], (passed) => own(0) + (own(1) + passed) / radix);
+  return {
+    'digit.0': ones,
+    ...eachColumn(columns.slice(1), (_, at) => {
+      const p = at + 1;
+      return {
+        [`carry.${p}`]: p === n - 1 ? constant(0n) : over(p + 1, (sum) => sum / radix),
+        [`digit.${p}`]: using([`carry.${p}`], (passed) => (own(p) + passed) % radix)
+      };
+    }),
+    [`carry.${n}`]: constant(0n)
   };
-  return Object.fromEntries([
-    ['digit.0', ones],
-    ...places(columns)
-      .slice(1)
-      .flatMap((p): [string, Replacement][] => [
-        [`carry.${p}`, passedInto(p)],
-        [`digit.${p}`, digit(p)]
-      ]),
-    [`carry.${n}`, ZERO]
-  ]);
 }
 
 function alignedLeft(given: Given, base: number): Replacements {
   const addends = addendDigits(given, base);
   if (addends.every((digits) => digits.length === addends[0]!.length)) return {};
-  return rulesOf(columnGraph(leftAlignedColumns(addends), base));
-}
-
-function lastCarryDropped(columns: Columns): Replacements {
-  return { [`carry.${columns.length}`]: ZERO };
+  return rulesOf(columnSteps(leftAlignedColumns(addends), base));
 }
 
 /** The last total is that of the last column in which at least two addends have a digit. */
-function loneDigitDropped(columns: Columns): Replacements {
+function loneDigitDropped(columns: Columns): Rules {
   const n = columns.length;
   const stop = columns.findIndex((column) => column.length === 1);
   if (stop < 1) return {};
-  const copy: Replacement = { uses: [`carry.${stop}`], rule: (get) => get(`carry.${stop}`) };
-  return Object.fromEntries([
-    [`digit.${stop}`, copy],
-    ...places(columns)
-      .filter((p) => p >= stop)
-      .flatMap((p): [string, Replacement][] => [
-        [`carry.${p + 1}`, ZERO],
-        ...(p + 1 < n ? [[`digit.${p + 1}`, ZERO] as [string, Replacement]] : [])
-      ])
-  ]);
-}
-
-function places(columns: Columns): number[] {
-  return columns.map((_, place) => place);
-}
-
-function rulesOf(graph: Graph): Replacements {
-  return Object.fromEntries(graph.steps.map(({ id, uses, rule }) => [id, { uses, rule }] as const));
+  const later = columns.map((_, p) => p).filter((p) => p >= stop);
+  return {
+    ...none(later.flatMap((p) => [`carry.${p + 1}`, ...(p + 1 < n ? [`digit.${p + 1}`] : [])])),
+    [`digit.${stop}`]: using([`carry.${stop}`], (carry) => carry)
+  };
 }

@@ -1,45 +1,55 @@
-import { methodAndAnswer } from '../../../marking/default-schemes';
-import type { Constraints } from '../../controls';
-import { givenFrom } from '../../given';
-import type { Skill } from '../../skill';
-import { addendDigits, columnsOf, givenSchema, type Given } from './columns';
+import { methodAndAnswer } from '../../../marking/schemes';
+import { defineSkill, rung } from '../../define';
+import { addends } from '../../given/numbers';
+import { card } from './card';
+import { ADDENDS, addendDigits, columnsOf, DIGITS } from './columns';
 import { errorPatterns } from './errors';
-import { features, measure } from './features';
-import { ladder } from './ladder';
-import { count, exists, space, usable } from './space';
-import { weights } from './weights';
-import { words } from './words';
-import { columnGraph, columnLayout } from './working';
+import { features, look } from './features';
+import { items } from './space';
+import { columnSheet, columnSteps } from './working';
+
+const pair = { addends: 2, digits: 3 };
 
 /** Whole numbers added in columns, carrying. */
-export const columnAddition: Skill<Given> = {
-  id: 'column-addition',
-  family: 'written',
-  given: givenSchema,
+export const skill = defineSkill({
+  card,
+  given: addends(
+    ADDENDS,
+    DIGITS,
+    'Write two to six whole numbers of up to 12 digits with + between them.'
+  ),
+  look: (given) => look(given),
   features,
-  schools: ['columns'],
-  errorPatterns: errorPatterns(),
-  weights,
-  ladder,
-  words,
-  strategy: {
-    operation: 'addition',
-    operands: ({ addends }) => addends,
-    given: (addends) => givenFrom(givenSchema, { addends }),
-    suits: () => true
+  items: (wanted) => items(wanted),
+  working: { columns: (given) => columnSteps(columnsOf(addendDigits(given, 10))) },
+  sheet: ({ addends }, _school, style) => columnSheet(addends, style),
+  marks: methodAndAnswer,
+  patterns: errorPatterns(),
+  prompt: (line) => `Work out ${line}.`,
+  difficulty: {
+    constant: -3.1,
+    addends: 0.35,
+    digits: 0.22,
+    carries: 0.38,
+    ripples: 0.3,
+    largestCarry: 0.25,
+    newColumn: 0.15,
+    answerZeros: 0.12
   },
-  measure: (given) => measure(given),
-  space: (constraints: Constraints) => space(constraints),
-  count: (constraints) => count(constraints),
-  exists: (constraints) => exists(constraints),
-  usable: (constraints) => usable(constraints),
-  orderless: ({ addends }) => [...addends].sort().join('+'),
-  graph: (given) => columnGraph(columnsOf(addendDigits(given, 10))),
-  layout: ({ addends }, _school, style) => columnLayout(addends, style),
-  scheme: (given) => methodAndAnswer(columnGraph(columnsOf(addendDigits(given, 10)))),
-  print: ({ addends }) => addends.join(' + '),
-  parse(line) {
-    const addends = line.split('+').map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));
-    return givenFrom(givenSchema, { addends });
-  }
-};
+  seconds: { constant: 2, addends: 2.5, digits: 4, carries: 3, ripples: 1.5, largestCarry: 1 },
+  // Two numbers throughout; the carries, then the zeros and the lengths, rise from rung to rung.
+  ladder: [
+    rung('worked-example', 1, { ...pair, shortest: 3, carries: 1, zeros: 0 }),
+    rung('gaps', 1, { ...pair, shortest: 3, carries: 2, ripples: 0, zeros: 0 }),
+    rung('set-out', 4, { ...pair, shortest: 3, carries: 1, newColumn: false }),
+    rung('bare', 4, { ...pair, shortest: { min: 2 }, carries: 2 }),
+    rung('harder', 3, {
+      addends: 2,
+      digits: 4,
+      shortest: { max: 3 },
+      carries: 3,
+      ripples: { min: 1 }
+    }),
+    rung('challenge', 1, { addends: 3, digits: 4, carries: { min: 3 }, largestCarry: 2 })
+  ]
+});

@@ -1,93 +1,112 @@
 import type { HouseStyle } from '../../../house-style';
 import {
-  map,
+  capital,
+  carryingFrame,
+  printedDigits,
   squareCell,
-  whole,
-  wholeNumber,
-  type Get,
-  type Graph,
+  step,
+  stepOn,
+  TAKING,
+  unwrittenAt,
+  using,
+  usingValues,
   type Layout,
-  type Rule,
-  type Step
+  type Step,
+  type StepWords
 } from '../../../working';
-import { answerAcross, columnFrame, printedDigits } from '../columns';
+import { answerAcross } from '../../answer-across';
 import { total } from './columns';
+
+type Columns = readonly (readonly number[])[];
 
 /**
  * The working of columns of digits, in the order in which a hand writes it:
  *
  *   digit.0, carry.1, digit.1, carry.2, ... digit.n-1, carry.n, digit.n, answer
  */
-export function columnGraph(columns: readonly (readonly number[])[], base = 10): Graph {
+export function columnSteps(columns: Columns, base = 10): Step[] {
   const n = columns.length;
   const radix = BigInt(base);
-  const steps: Step[] = [];
-  for (let p = 0; p < n; p++) {
-    const uses = p === 0 ? [] : [`carry.${p}`];
-    const sum = columnTotal(columns, p);
-    const step = digit(p, uses, (get) => map(sum(get), (value) => value % radix));
-    // The last total may be written whole in the last square.
-    steps.push(p < n - 1 ? step : { ...step, accepts: (written, get) => written === sum(get) });
-    steps.push(carry(p + 1, uses, (get) => map(sum(get), (value) => value / radix)));
-  }
-  steps.push(newColumn(n, radix), answerAcross(n, base));
-  return { steps };
-}
-
-function digit(place: number, uses: readonly string[], rule: Rule): Step {
-  return { id: `digit.${place}`, kind: 'digit', place, uses, rule, reading: wholeNumber };
-}
-
-function carry(place: number, uses: readonly string[], rule: Rule): Step {
-  const id = `carry.${place}`;
-  return { id, kind: 'carry', place, uses, rule, reading: wholeNumber, leftOut: 0n, silentAt: 0n };
-}
-
-/** Digits of a column and the carry that comes in, under the rule's own view of the carry. */
-export function columnTotal(columns: readonly (readonly number[])[], place: number) {
-  const own = BigInt(total(columns[place]!));
-  return (get: Get): bigint | undefined =>
-    place === 0 ? own : map(whole(get(`carry.${place}`)), (carry) => own + carry);
-}
-
-/** Copies the last carry, unless the total before it was written whole. */
-function newColumn(n: number, radix: bigint): Step {
-  const step = digit(n, [`digit.${n - 1}`, `carry.${n}`], (get) => {
-    const before = whole(get(`digit.${n - 1}`));
-    return before !== undefined && before >= radix ? 0n : whole(get(`carry.${n}`));
+  const label = (what: string, place: number) => ({
+    label: ({ place: name }: StepWords) => `${what} ${name(place)}`
   });
-  return { ...step, leftOut: 0n, silentAt: 0n };
+  const steps = columns.flatMap((column, p) => {
+    const digit = columnRule(columns, p, (sum) => sum % radix);
+    // The last total may be written whole in the last square.
+    const whole = columnRule(columns, p, (sum) => sum).rule;
+    const carried = { ...unwrittenAt(0n), ...label('Carry into the', p + 1) };
+    return [
+      stepOn(`digit.${p}`, digit, {
+        ...label('Digit of the', p),
+        says: (words) => sumOf(column, p, words),
+        ...(p === n - 1 && { accepts: (written, get) => written === whole(get) })
+      }),
+      stepOn(
+        `carry.${p + 1}`,
+        columnRule(columns, p, (sum) => sum / radix),
+        { ...carried, says: (words) => carrying(p + 1, words) }
+      )
+    ];
+  });
+  const spill = step(
+    `digit.${n}`,
+    [`digit.${n - 1}`, `carry.${n}`],
+    // Nothing is left to copy if the total before it was written whole.
+    (before, carry) => (before >= radix ? 0n : carry),
+    {
+      ...unwrittenAt(0n),
+      ...label('Digit of the', n),
+      says: ({ value }) => `Write the carried ${value} in a new column.`
+    }
+  );
+  return [...steps, spill, answerAcross(n, base, 'digit', 'sum')];
+}
+
+/** A rule over what a column adds up to, with the carry that comes in. */
+export function columnRule(columns: Columns, place: number, rule: (sum: bigint) => bigint) {
+  const own = BigInt(total(columns[place]!));
+  return place === 0
+    ? using([], () => rule(own))
+    : usingValues<[bigint]>([`carry.${place}`], (carry) => rule(own + carry));
+}
+
+function sumOf(column: readonly number[], p: number, { value, of, place }: StepWords): string {
+  const carry = p === 0 ? '' : of(`carry.${p}`);
+  const isCarried = carry !== '' && carry !== '0';
+  const terms = [...column.map(String), ...(isCarried ? [`${carry} carried`] : [])];
+  const sum = total(column) + Number(carry);
+  const name = capital(place(p));
+  if (terms.length === 1) return `${name}: bring down ${sum}.`;
+  return `${name}: ${terms.join(' + ')} = ${sum}.${sum >= 10 ? ` Write ${value}.` : ''}`;
+}
+
+function carrying(p: number, { value, place, style }: StepWords): string {
+  const [from, to] = [place(p - 1), place(p)];
+  switch (style.takingTen) {
+    case 'regroup':
+      return `${TAKING.regroup} ${value}0 ${from} as ${value} in the ${to}.`;
+    case 'exchange':
+      return `${TAKING.exchange} ${value}0 ${from} for ${value} in the ${to}.`;
+    case 'borrow':
+      return `Carry ${value} to the ${to}.`;
+  }
 }
 
 /** Addends under each other on squared paper, with a column to spare for a longer sum. */
-export function columnLayout(addends: readonly string[], style: HouseStyle): Layout {
+export function columnSheet(addends: readonly string[], style: HouseStyle): Layout {
   const n = Math.max(...addends.map((numeral) => numeral.length));
-  const rows = {
-    before: style.carryPosition === 'above' ? 1 : 0,
-    numbers: addends.length,
-    after: style.carryPosition === 'below' ? 0.7 : 0
-  };
-  const { x, top, answerRow, layout } = columnFrame(n + 1, rows, style, '+');
-  const places = Array.from({ length: n + 1 }, (_, place) => place);
-  const digits = places.map((place) => squareCell(`digit.${place}`, { x: x(place), y: answerRow }));
-  const carries = places.slice(1).map((place) => ({
-    ...squareCell(`carry.${place}`, carryBox(x(place), { top, answerRow, style }), 'carry'),
-    crossedOff: style.crossOff
-  }));
-  const given = addends.flatMap((numeral, row) => printedDigits(numeral, x, top + row));
-  return layout([...given, ...digits, ...carries], answerRow - 1);
-}
-
-interface Rows {
-  readonly top: number;
-  readonly answerRow: number;
-  readonly style: HouseStyle;
-}
-
-function carryBox(x: number, { top, answerRow, style }: Rows) {
-  return {
-    above: { x: x + 0.2, y: top - 0.7, size: 0.6 },
-    below: { x: x + 0.2, y: answerRow + 1.05, size: 0.6 },
-    beside: { x: x - 0.05, y: answerRow + 0.02, size: 0.42 }
-  }[style.carryPosition];
+  const { x, top, answerRow, places, layout, carry } = carryingFrame(
+    n + 1,
+    addends.length,
+    style,
+    '+'
+  );
+  return layout(
+    [
+      ...addends.flatMap((numeral, row) => printedDigits(numeral, x, top + row)),
+      ...places.map((place) => squareCell(`digit.${place}`, { x: x(place), y: answerRow })),
+      ...places.slice(1).map(carry)
+    ],
+    answerRow - 1
+  );
 }

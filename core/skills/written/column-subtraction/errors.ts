@@ -1,98 +1,128 @@
 import { digitAt, fromDigits, toDigits } from '../../../numbers';
-import { map, whole, type Graph, type Replacement, type Rule } from '../../../working';
+import { constant, rulesOf, using, type Replacement, type Replacements } from '../../../working';
+import { pattern } from '../../define';
 import type { ErrorPattern } from '../../skill';
-import { columnsOf, type Columns, type Given } from './operands';
-import { partsOf, subtractionGraph, tookTen, type School } from './working';
+import { columnsOf, type Columns, type Given, type School } from './operands';
+import { subtractionSteps } from './working';
 
-type Replacements = Record<string, Replacement>;
+type Rules = Record<string, Replacement>;
+type Build = (columns: Columns, school: School) => Replacements | undefined;
 
 const REGROUPING = { regroupings: { min: 1 } };
 const ACROSS = { acrossZeros: { min: 1 } };
 const TOP_ZERO = { regroupings: { min: 1 }, zeros: { min: 1 } };
+const DECOMPOSITION = ['decomposition'];
+
+const built =
+  (build: Build): ErrorPattern<Given>['instead'] =>
+  (given, _graph, school) =>
+    build(columnsOf(given), school as School);
 
 /** The error patterns of column subtraction in the order of the catalogue (Brown & Burton 1978; VanLehn 1990). */
-export const errorPatterns: readonly ErrorPattern<Given>[] = [
-  pattern('smaller-from-larger', REGROUPING, smallerFromLarger),
-  pattern('no-decrement', REGROUPING, noDecrement),
-  { ...pattern('stops-at-zero', ACROSS, stopsAtZero), schools: ['decomposition'] },
-  { ...pattern('skips-zero', ACROSS, skipsZero), schools: ['decomposition'] },
-  pattern('zero-minus-n-is-n', TOP_ZERO, (columns, school) =>
-    zeroMinusN(columns, school, (n) => n)
+export const errorPatterns = {
+  'smaller-from-larger': pattern(
+    'Smaller from larger',
+    'In each column the smaller digit is taken from the larger.',
+    built((columns, school) => ({
+      ...untouched(columns, school),
+      ...byColumn(columns, (top, bottom, p) => ({
+        [`digit.${p}`]: constant(Math.abs(top - bottom))
+      }))
+    })),
+    REGROUPING
   ),
-  pattern('zero-minus-n-is-zero', TOP_ZERO, (columns, school) =>
-    zeroMinusN(columns, school, () => 0n)
+  'no-decrement': pattern(
+    'Neighbour not reduced',
+    'Takes a ten but never reduces the neighbour.',
+    built((columns, school) =>
+      school === 'equal-additions'
+        ? neverIncreased(columns)
+        : byColumn(columns, (top, bottom, p) => ({
+            [`rewritten.${p}`]: constant(top < bottom ? top + 10 : top)
+          }))
+    ),
+    REGROUPING
   ),
-  pattern('always-regroups', { digits: { min: 2 } }, alwaysRegroups),
-  pattern('aligned-left', { digits: 3, shortest: { max: 2 } }, alignedLeft),
-  pattern('adds-instead', {}, addsInstead)
-];
+  'stops-at-zero': pattern(
+    'Stops at zero',
+    'The adjacent zero becomes 9 and nothing further left changes.',
+    built(stopsAtZero),
+    ACROSS,
+    DECOMPOSITION
+  ),
+  'skips-zero': pattern(
+    'Skips zero',
+    'Takes from the first digit beyond that is not 0 and leaves the zero 0.',
+    built(skipsZero),
+    ACROSS,
+    DECOMPOSITION
+  ),
+  'zero-minus-n-is-n': pattern(
+    'Zero minus n is n',
+    'Under a printed 0 the digit is copied.',
+    built((columns, school) => zeroMinusN(columns, school, (n) => n)),
+    TOP_ZERO
+  ),
+  'zero-minus-n-is-zero': pattern(
+    'Zero minus n is zero',
+    'Under a printed 0 the answer is 0.',
+    built((columns, school) => zeroMinusN(columns, school, () => 0)),
+    TOP_ZERO
+  ),
+  'always-regroups': pattern(
+    'Always regroups',
+    'Every column but the leftmost gets ten from its neighbour, needed or not.',
+    built(alwaysRegroups),
+    { digits: { min: 2 } }
+  ),
+  'aligned-left': pattern(
+    'Aligned left',
+    'Numbers of unequal length are lined up at the left.',
+    built(alignedLeft),
+    { digits: 3, shortest: { max: 2 } }
+  ),
+  'adds-instead': pattern('Adds instead', 'The numbers are added.', built(addsInstead))
+};
 
-function pattern(
-  id: string,
-  shownBy: ErrorPattern['shownBy'],
-  build: (columns: Columns, school: School) => Replacements | undefined
-): ErrorPattern<Given> {
-  return { id, shownBy, replacements: (given, graph) => build(columnsOf(given), schoolOf(graph)) };
-}
-
-function schoolOf(graph: Graph): School {
-  return graph.steps.some(({ kind }) => kind === 'rewritten') ? 'decomposition' : 'equal-additions';
-}
-
-const constant = (value: bigint | undefined): Replacement => ({ uses: [], rule: () => value });
-
-function smallerFromLarger(columns: Columns, school: School): Replacements {
-  const { top, bottom } = columns;
-  return {
-    ...untouched(columns, school),
-    ...byColumn(top, (p) => [`digit.${p}`, constant(BigInt(Math.abs(top[p]! - bottom[p]!)))])
-  };
+/** Rules for each column, from its digits. */
+function byColumn(
+  { top, bottom }: Columns,
+  rules: (top: number, bottom: number, p: number) => Rules
+): Rules {
+  return Object.assign({}, ...top.map((digit, p) => rules(digit, bottom[p]!, p))) as Rules;
 }
 
 /** Nothing is rewritten, raised or increased. */
-function untouched({ top, bottom }: Columns, school: School): Replacements {
-  if (school === 'decomposition') {
-    return byColumn(top, (p) => [`rewritten.${p}`, constant(BigInt(top[p]!))]);
-  }
+function untouched(columns: Columns, school: School): Rules {
+  const above = school === 'decomposition' ? 'rewritten' : 'raised';
   return {
-    ...byColumn(top, (p) => [`raised.${p}`, constant(BigInt(top[p]!))]),
-    ...neverIncreased({ top, bottom })
+    ...byColumn(columns, (top, _, p) => ({ [`${above}.${p}`]: constant(top) })),
+    ...(school === 'equal-additions' && neverIncreased(columns))
   };
 }
 
-function neverIncreased({ top, bottom }: Columns): Replacements {
-  return byColumn(top, (p) =>
-    p === 0 ? undefined : [`increased.${p}`, constant(BigInt(bottom[p]!))]
+function neverIncreased(columns: Columns): Rules {
+  return byColumn(columns, (_, bottom, p) =>
+    p === 0 ? {} : { [`increased.${p}`]: constant(bottom) }
   );
 }
 
-function noDecrement(columns: Columns, school: School): Replacements {
-  const { top, bottom } = columns;
-  if (school === 'equal-additions') return neverIncreased(columns);
-  return byColumn(top, (p) => [
-    `rewritten.${p}`,
-    constant(BigInt(top[p]! < bottom[p]! ? top[p]! + 10 : top[p]!))
-  ]);
-}
-
 /** A zero from which a ten was taken becomes 9 and takes nothing itself; any other taking gives 10 or more. */
-function stopsAtZero({ top, bottom }: Columns): Replacements {
-  return byColumn(top, (p) => {
-    const rule: Rule = (get) => {
-      const before = p === 0 ? 0n : whole(get(`rewritten.${p - 1}`));
-      return map(before, (value) => {
-        const taken = value >= 10n;
-        if (taken && top[p] === 0) return 9n;
-        const stands = BigInt(top[p]!) - (taken ? 1n : 0n);
-        return stands < BigInt(bottom[p]!) ? stands + 10n : stands;
-      });
+function stopsAtZero(columns: Columns): Rules {
+  return byColumn(columns, (top, bottom, p) => {
+    const stands = (before: bigint) => {
+      const isTaken = before >= 10n;
+      if (isTaken && top === 0) return 9n;
+      const left = BigInt(top) - (isTaken ? 1n : 0n);
+      return left < BigInt(bottom) ? left + 10n : left;
     };
-    return [`rewritten.${p}`, { uses: p === 0 ? [] : [`rewritten.${p - 1}`], rule }];
+    const rule = p === 0 ? constant(stands(0n)) : using([`rewritten.${p - 1}`], stands);
+    return { [`rewritten.${p}`]: rule };
   });
 }
 
 /** Each ten comes from the first digit to the left that is not 0 then; stuck if there is none. */
-function skipsZero({ top, bottom }: Columns): Replacements | undefined {
+function skipsZero({ top, bottom }: Columns): Rules | undefined {
   const stands = [...top];
   for (let p = 0; p < stands.length; p++) {
     if (stands[p]! >= bottom[p]!) continue;
@@ -101,51 +131,54 @@ function skipsZero({ top, bottom }: Columns): Replacements | undefined {
     stands[giver]!--;
     stands[p]! += 10;
   }
-  return byColumn(top, (p) => [`rewritten.${p}`, constant(BigInt(stands[p]!))]);
+  return byColumn({ top, bottom }, (_top, _bottom, p) => ({
+    [`rewritten.${p}`]: constant(stands[p]!)
+  }));
 }
 
 /** Only where the minuend prints 0, something is to be subtracted, and nothing was taken from it. */
-function zeroMinusN(columns: Columns, school: School, answer: (n: bigint) => bigint): Replacements {
-  const { top, bottom } = columns;
-  const kind = school === 'decomposition' ? 'rewritten' : 'raised';
-  const graph = subtractionGraph(columns, school);
-  const usual = new Map(graph.steps.map((step) => [step.id, step]));
-  return byColumns(top, (p) => {
-    if (top[p] !== 0 || bottom[p] === 0) return [];
-    const { uses } = partsOf(columns, p, school);
-    const before = p === 0 ? [] : [`${kind}.${p - 1}`];
-    const isUntaken = (get: Parameters<Rule>[0]) => tookTen(get, kind, top, p - 1) === 0n;
-    const mark = usual.get(`${kind}.${p}`)!;
-    const digit = usual.get(`digit.${p}`)!;
-    return [
-      [
-        mark.id,
-        { uses: [...mark.uses, ...before], rule: (get) => (isUntaken(get) ? 0n : mark.rule(get)) }
-      ],
-      [
-        digit.id,
-        {
-          uses: [...uses, ...before],
-          rule: (get) => (isUntaken(get) ? answer(BigInt(bottom[p]!)) : digit.rule(get))
+function zeroMinusN(columns: Columns, school: School, answer: (n: number) => number): Rules {
+  const above = school === 'decomposition' ? 'rewritten' : 'raised';
+  const usual = rulesOf(subtractionSteps(columns, school));
+  return byColumn(columns, (top, bottom, p) => {
+    if (top !== 0 || bottom === 0) return {};
+    const before = `${above}.${p - 1}`;
+    /** The value where nothing was taken from this zero; the usual rule where something was. */
+    const unlessTaken = (id: string, value: bigint): Rules => {
+      const { uses, rule } = usual[id]!;
+      if (p === 0) return { [id]: constant(value) };
+      const printed = BigInt(columns.top[p - 1]!);
+      return {
+        [id]: {
+          uses: [...uses, before],
+          rule: (get) => {
+            const neighbour = get(before);
+            if (typeof neighbour !== 'bigint') return undefined;
+            return neighbour > printed ? rule(get) : value;
+          }
         }
-      ]
-    ];
+      };
+    };
+    return {
+      ...unlessTaken(`${above}.${p}`, 0n),
+      ...unlessTaken(`digit.${p}`, BigInt(answer(bottom)))
+    };
   });
 }
 
-function alwaysRegroups({ top, bottom }: Columns, school: School): Replacements {
-  const last = top.length - 1;
+function alwaysRegroups(columns: Columns, school: School): Rules {
+  const last = columns.top.length - 1;
   const ten = (p: number) => (p < last ? 10 : 0);
   const one = (p: number) => (p > 0 ? 1 : 0);
-  if (school === 'decomposition') {
-    return byColumn(top, (p) => [`rewritten.${p}`, constant(BigInt(top[p]! - one(p) + ten(p)))]);
-  }
-  return byColumns(top, (p) => [
-    [`raised.${p}`, constant(BigInt(top[p]! + ten(p)))],
-    ...(p > 0
-      ? [[`increased.${p}`, constant(BigInt(bottom[p]! + 1))] as [string, Replacement]]
-      : [])
-  ]);
+  return byColumn(columns, (top, bottom, p): Rules => {
+    if (school === 'decomposition') {
+      return { [`rewritten.${p}`]: constant(top - one(p) + ten(p)) };
+    }
+    return {
+      [`raised.${p}`]: constant(top + ten(p)),
+      ...(p > 0 && { [`increased.${p}`]: constant(bottom + 1) })
+    };
+  });
 }
 
 function alignedLeft({ top, bottom }: Columns, school: School): Replacements | undefined {
@@ -154,37 +187,17 @@ function alignedLeft({ top, bottom }: Columns, school: School): Replacements | u
   if (shift === 0) return {};
   const shifted = { top, bottom: top.map((_, p) => (p < shift ? 0 : bottom[p - shift]!)) };
   if (fromDigits(shifted.top) < fromDigits(shifted.bottom)) return undefined;
-  return Object.fromEntries(
-    subtractionGraph(shifted, school).steps.map(({ id, uses, rule }) => [id, { uses, rule }])
-  );
+  return rulesOf(subtractionSteps(shifted, school));
 }
 
-function addsInstead(columns: Columns, school: School): Replacements {
+function addsInstead(columns: Columns, school: School): Rules {
   const { top, bottom } = columns;
   const sum = toDigits(fromDigits(top) + fromDigits(bottom));
   const last = top.length - 1;
   return {
     ...untouched(columns, school),
-    ...byColumn(top, (p) => [
-      `digit.${p}`,
-      constant(p < last ? BigInt(sum[p]!) : BigInt(digitAt(sum, p) + 10 * digitAt(sum, p + 1)))
-    ])
+    ...byColumn(columns, (_top, _bottom, p) => ({
+      [`digit.${p}`]: constant(p < last ? sum[p]! : digitAt(sum, p) + 10 * digitAt(sum, p + 1))
+    }))
   };
-}
-
-function byColumn(
-  top: Columns['top'],
-  build: (p: number) => [string, Replacement] | undefined
-): Replacements {
-  return byColumns(top, (p) => {
-    const one = build(p);
-    return one ? [one] : [];
-  });
-}
-
-function byColumns(
-  top: Columns['top'],
-  build: (p: number) => [string, Replacement][]
-): Replacements {
-  return Object.fromEntries(top.flatMap((_, p) => build(p)));
 }

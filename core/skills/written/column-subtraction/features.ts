@@ -1,50 +1,50 @@
-import { printNumber } from '../../../numbers';
-import type { Features, FeatureSpec } from '../../features';
+import { printNumber, valueIn } from '../../../numbers';
+import { count } from '../../feature';
+import { longestRun, zerosIn } from '../../measures';
 import { DIGITS, type Given } from './operands';
 
-export const features = [
-  { id: 'digits', kind: 'number', ...DIGITS },
-  { id: 'shortest', kind: 'number', ...DIGITS },
-  { id: 'regroupings', kind: 'number', min: 0, max: 11 },
-  { id: 'acrossZeros', kind: 'number', min: 0, max: 10 },
-  { id: 'longestRun', kind: 'number', min: 0, max: 11 },
-  { id: 'zeros', kind: 'number', min: 0, max: 11 },
-  { id: 'lostColumns', kind: 'number', min: 0, max: 11 }
-] as const satisfies readonly FeatureSpec[];
+/** What is seen of an item: a column regroups when the minuend, cut off there, is the smaller. */
+export interface Look extends Given {
+  readonly regroups: readonly boolean[];
+  readonly difference: string;
+}
 
-/** Measures an item on its numbers: a column regroups when the minuend, cut off there, is the smaller. */
-export function measure({ minuend, subtrahend }: Given, base = 10): Features {
-  const top = valueOf(minuend, base);
-  const bottom = valueOf(subtrahend, base);
+export function look({ minuend, subtrahend }: Given, base = 10): Look {
+  const [top, bottom] = [valueIn(minuend, base), valueIn(subtrahend, base)];
   const regroups = [...minuend].map((_, place) => {
     const power = BigInt(base) ** BigInt(place + 1);
     return top % power < bottom % power;
   });
-  const runs = regroups
-    .map((is) => (is ? '1' : ' '))
-    .join('')
-    .split(' ');
-  return {
-    digits: minuend.length,
-    shortest: subtrahend.length,
-    regroupings: regroups.filter(Boolean).length,
-    acrossZeros: Math.max(
-      0,
-      ...regroups.map((is, place) => (is ? zerosLeftOf(minuend, place) : 0))
-    ),
-    longestRun: Math.max(...runs.map((run) => run.length)),
-    zeros: minuend.split('0').length - 1,
-    lostColumns: minuend.length - printNumber(top - bottom, base).length
-  };
+  return { minuend, subtrahend, regroups, difference: printNumber(top - bottom, base) };
 }
 
-function zerosLeftOf(numeral: string, place: number): number {
-  return /0*$/.exec(numeral.slice(0, numeral.length - 1 - place))![0].length;
-}
+const zerosLeftOf = (numeral: string, place: number) =>
+  /0*$/.exec(numeral.slice(0, numeral.length - 1 - place))![0].length;
 
-function valueOf(numeral: string, base: number): bigint {
-  return [...numeral].reduce(
-    (value, symbol) => value * BigInt(base) + BigInt(parseInt(symbol, base)),
-    0n
-  );
-}
+export const features = {
+  digits: count<Look>(DIGITS, 'Digits', 'digits of the minuend', (l) => l.minuend.length),
+  shortest: count<Look>(DIGITS, 'Shortest', 'digits of the subtrahend', (l) => l.subtrahend.length),
+  regroupings: count<Look>(
+    [0, 11],
+    ({ takingTen }) =>
+      ({ regroup: 'Regroupings', exchange: 'Exchanges', borrow: 'Borrows' })[takingTen],
+    'columns where a ten must be taken from the left',
+    (l) => l.regroups.filter(Boolean).length
+  ),
+  acrossZeros: count<Look>(
+    [0, 10],
+    'Across zeros',
+    'most zeros directly to the left of a column that takes a ten',
+    (l) => Math.max(0, ...l.regroups.map((is, p) => (is ? zerosLeftOf(l.minuend, p) : 0)))
+  ),
+  longestRun: count<Look>([0, 11], 'Longest run', 'most columns in a row that take a ten', (l) =>
+    longestRun(l.regroups)
+  ),
+  zeros: count<Look>([0, 11], 'Zeros', 'zero digits in the minuend', (l) => zerosIn(l.minuend)),
+  lostColumns: count<Look>(
+    [0, 11],
+    'Lost columns',
+    'how many digits fewer the difference has than the minuend',
+    (l) => l.minuend.length - l.difference.length
+  )
+};

@@ -1,47 +1,49 @@
-import { methodAndAnswer } from '../../../marking/default-schemes';
-import { givenFrom } from '../../given';
-import type { Skill } from '../../skill';
+import { methodAndAnswer } from '../../../marking/schemes';
+import { defineSkill, rung } from '../../define';
+import { twoNumbers } from '../../given/numbers';
+import { card } from './card';
 import { errorPatterns } from './errors';
-import { features, measure } from './features';
-import { ladder } from './ladder';
-import { columnsOf, givenSchema, type Given } from './operands';
-import { count, exists, space } from './space';
-import { weights } from './weights';
-import { words } from './words';
-import { subtractionGraph, subtractionLayout, type School } from './working';
+import { features, look } from './features';
+import { columnsOf, DIGITS, type School } from './operands';
+import { items } from './space';
+import { subtractionSheet, subtractionSteps } from './working';
 
 /** Whole numbers subtracted in columns, by decomposition or by equal additions. */
-export const columnSubtraction: Skill<Given> = {
-  id: 'column-subtraction',
-  family: 'written',
-  given: givenSchema,
+export const skill = defineSkill({
+  card,
+  given: twoNumbers('minuend', 'subtrahend', {
+    sign: '-',
+    digits: [DIGITS, DIGITS],
+    descending: true,
+    howToType: 'Write two whole numbers of up to 12 digits with - between them, the larger first.'
+  }),
+  look: (given) => look(given),
   features,
-  schools: ['decomposition', 'equal-additions'],
-  schoolIn: (style) => style.subtraction,
-  errorPatterns,
-  weights,
-  ladder,
-  words,
-  strategy: {
-    operation: 'subtraction',
-    operands: ({ minuend, subtrahend }) => [minuend, subtrahend],
-    given: ([minuend, subtrahend]) => givenFrom(givenSchema, { minuend, subtrahend }),
-    suits: () => true
+  items: (wanted) => items(wanted),
+  working: {
+    decomposition: (given) => subtractionSteps(columnsOf(given), 'decomposition'),
+    'equal-additions': (given) => subtractionSteps(columnsOf(given), 'equal-additions')
   },
-  measure: (given) => measure(given),
-  space: (constraints) => space(constraints),
-  count: (constraints) => count(constraints),
-  exists: (constraints) => exists(constraints),
-  usable: (constraints) => count(constraints),
-  orderless: ({ minuend, subtrahend }) => `${minuend}-${subtrahend}`,
-  graph: (given, school) => subtractionGraph(columnsOf(given), school as School),
-  layout: ({ minuend, subtrahend }, school, style) =>
-    subtractionLayout(minuend, subtrahend, school as School, style),
-  scheme: (given, school) => methodAndAnswer(subtractionGraph(columnsOf(given), school as School)),
-  print: ({ minuend, subtrahend }) => `${minuend} - ${subtrahend}`,
-  parse(line) {
-    const parts = line.split(/[-−–]/).map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));
-    const [minuend, subtrahend] = parts;
-    return parts.length === 2 ? givenFrom(givenSchema, { minuend, subtrahend }) : undefined;
-  }
-};
+  sheet: (given, school, style) => subtractionSheet(given, school as School, style),
+  marks: methodAndAnswer,
+  patterns: errorPatterns,
+  prompt: (line) => `Work out ${line}.`,
+  difficulty: {
+    constant: -2.6,
+    digits: 0.25,
+    regroupings: 0.5,
+    acrossZeros: 0.6,
+    longestRun: 0.12,
+    lostColumns: 0.05
+  },
+  seconds: { constant: 4, digits: 4.5, regroupings: 5, acrossZeros: 4 },
+  // Regroupings rise from rung to rung; zeros come last.
+  ladder: [
+    rung('worked-example', 1, { digits: 3, shortest: 3, regroupings: 1, zeros: 0 }),
+    rung('gaps', 1, { digits: 3, shortest: 3, regroupings: 2, zeros: 0 }),
+    rung('set-out', 4, { digits: 3, shortest: 3, regroupings: 1, zeros: 0 }),
+    rung('bare', 4, { digits: 3, shortest: { min: 2 }, regroupings: 2, zeros: 0 }),
+    rung('harder', 3, { digits: 4, regroupings: { min: 2 }, acrossZeros: 1 }),
+    rung('challenge', 2, { digits: 5, acrossZeros: { min: 2 } })
+  ]
+});

@@ -1,22 +1,13 @@
-import * as z from 'zod/mini';
-import { numeralOf } from '../../given';
 import { digitAt, parseDigits, type Digits } from '../../../numbers';
 
-export const DIGITS = { min: 1, max: 12 } as const;
+export const DIGITS = [1, 12] as const;
 
-const numeral = numeralOf(DIGITS.max);
+export interface Given {
+  readonly minuend: string;
+  readonly subtrahend: string;
+}
 
-export const givenSchema = z
-  .strictObject({ minuend: numeral, subtrahend: numeral })
-  .check(
-    z.refine(
-      ({ minuend, subtrahend }) =>
-        !/^\d+$/.test(minuend + subtrahend) || BigInt(minuend) > BigInt(subtrahend),
-      { path: ['minuend'], message: 'must be greater than the subtrahend' }
-    )
-  );
-
-export type Given = z.infer<typeof givenSchema>;
+export type School = 'decomposition' | 'equal-additions';
 
 /** Digits of minuend and subtrahend by column, ones first; a blank of the subtrahend is 0. */
 export interface Columns {

@@ -1,10 +1,20 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { printNumber } from '../../../numbers';
-import { countsAsMeasured, ranksAsListed } from '../../space-checks.test-helper';
-import { features, measure } from './features';
+import {
+  combinationsAsMeasured,
+  countsAsMeasured,
+  measured,
+  ranksAsListed,
+  specsOf
+} from '../../space-checks.test-helper';
+import { Wanted } from '../../wanted';
+import { features, look } from './features';
 import type { Given } from './operands';
-import { count, space } from './space';
+import { items } from './space';
+
+const specs = specsOf(features);
+const measure = (given: Given, base?: number) => measured(features, look(given, base));
 
 /** All items with a minuend below a limit, written in the base. */
 function* allItems(limit: number, base: number): Generator<Given> {
@@ -18,17 +28,25 @@ function* allItems(limit: number, base: number): Generator<Given> {
   }
 }
 
-test('every feature and every pair of features counts as brute force: to 4 digits in base 4, 3 in base 10', () => {
+test('every feature and every pair of features counts as brute force: to 4 digits in base 4, 2 in base 10', () => {
   for (const { base, digits } of [
     { base: 4, digits: 4 },
-    { base: 10, digits: 3 }
+    { base: 10, digits: 2 }
   ]) {
+    const within = { digits: { min: 1, max: digits } };
+    const all = [...allItems(base ** digits, base)];
     countsAsMeasured({
-      features,
-      items: allItems(base ** digits, base),
+      specs,
+      items: all,
       measure: (given) => measure(given, base),
-      count: (constraints) => count({ digits: { min: 1, max: digits }, ...constraints }, base)
+      within,
+      space: (wanted) => items(wanted, base)
     });
+    combinationsAsMeasured(
+      items(new Wanted(specs, within), base),
+      ['digits', 'regroupings', 'acrossZeros', 'longestRun', 'lostColumns', 'zeros'],
+      all.map((given) => measure(given, base))
+    );
   }
 });
 
@@ -39,15 +57,15 @@ test('ranks run through a small space once each, and only through it', () => {
     lostColumns: { min: 1, max: 1 }
   };
   const wanted = [...allItems(3 ** 4, 3)].filter((item) => {
-    const measured = measure(item, 3);
+    const found = measure(item, 3);
     return (
-      Number(measured['acrossZeros']) >= 1 &&
-      Number(measured['acrossZeros']) <= 2 &&
-      measured['lostColumns'] === 1
+      Number(found['acrossZeros']) >= 1 &&
+      Number(found['acrossZeros']) <= 2 &&
+      found['lostColumns'] === 1
     );
   });
   ranksAsListed(
-    space(constraints, 3),
+    items(new Wanted(specs, constraints), 3),
     wanted,
     ({ minuend, subtrahend }) => `${minuend}-${subtrahend}`
   );
@@ -60,10 +78,7 @@ test('the worked examples of the catalogue', () => {
     ['52', '27', 1, 0]
   ];
   for (const [minuend, subtrahend, regroupings, acrossZeros] of cases) {
-    const measured = measure({ minuend, subtrahend });
-    assert.deepEqual(
-      [measured['regroupings'], measured['acrossZeros']],
-      [regroupings, acrossZeros]
-    );
+    const found = measure({ minuend, subtrahend });
+    assert.deepEqual([found['regroupings'], found['acrossZeros']], [regroupings, acrossZeros]);
   }
 });

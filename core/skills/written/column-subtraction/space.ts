@@ -1,36 +1,25 @@
 import { printDigits } from '../../../numbers';
 import {
-  ACCEPTED,
-  acceptsAny,
-  automatonSpace,
-  countPaths,
-  mapSpace,
-  rememberCount,
-  rememberLargest,
+  automatonItems,
+  ended,
   strides,
   unpack,
+  UNMET,
   type Column,
-  type DigitAutomaton,
+  type ItemAutomaton,
+  type ItemSpace,
   type Range,
-  type Space,
+  type Told,
   type Visit
 } from '../../../spaces';
-import { countedRange, rangeOf, type Constraints } from '../../controls';
-import { features } from './features';
+import type { Wanted } from '../../wanted';
 import { DIGITS, type Given } from './operands';
 
-/** All items under the constraints, in any base. */
-export function space(constraints: Constraints, base = 10): Space<Given> {
-  return mapSpace(automatonSpace(new ColumnAutomaton(constraints, base)), write);
-}
+const MOST_DIGITS = DIGITS[1];
 
-/** Whether there are any. */
-export function exists(constraints: Constraints, base = 10): boolean {
-  return acceptsAny(new ColumnAutomaton(constraints, base));
-}
-
-export function count(constraints: Constraints, base = 10): bigint {
-  return countPaths(new ColumnAutomaton(constraints, base));
+/** All items that are wanted, in any base. */
+export function items(wanted: Wanted, base = 10): ItemSpace<Given> {
+  return automatonItems((told) => new ColumnAutomaton(wanted, base, told));
 }
 
 /** What the subtrahend does in a column. */
@@ -45,130 +34,140 @@ interface Effect {
   readonly borrow: number;
   readonly topZero: boolean;
   readonly zero: boolean;
-  /** Whether the minuend may end here. */
-  readonly leads: boolean;
+}
+
+/** An effect with the chain of zeros on top that it makes longer or breaks: one more than its length, or 0. */
+interface Chained extends Effect {
+  readonly chain: number;
 }
 
 /**
  * Both numbers are written from the ones column to the left:
  *
- *   (column, subtrahend runs or has ended, borrow, counts) --pairs with one effect--> next column
+ *   (column, subtrahend runs or has ended, borrow, tally) --pairs with one effect--> next column
  *
  * until the minuend ends, which it does with a leading digit and no borrow.
  */
-class ColumnAutomaton implements DigitAutomaton<Effect> {
+class ColumnAutomaton implements ItemAutomaton<Effect, Given> {
   readonly start = 0;
-  private readonly ranges;
+  private readonly digits: Range;
+  private readonly shortest: Range;
+  private readonly lost: Range;
+  /** Chains of zeros and leading zeros of the difference are told apart to these lengths. */
+  private readonly chains: number;
+  private readonly losses: number;
+  private readonly tally;
   private readonly sizes: number[];
   private readonly strides: number[];
   private readonly effects = new Map<number, Effect[]>();
 
   constructor(
-    constraints: Constraints,
-    private readonly base: number
+    wanted: Wanted,
+    private readonly base: number,
+    told: readonly string[] = []
   ) {
-    const counted = (id: string) => countedRange(features, constraints, id);
-    this.ranges = {
-      digits: rangeOf(constraints, 'digits') ?? DIGITS,
-      shortest: rangeOf(constraints, 'shortest') ?? DIGITS,
-      regroupings: counted('regroupings'),
-      across: counted('acrossZeros'),
-      run: counted('longestRun'),
-      zeros: counted('zeros'),
-      lost: counted('lostColumns')
-    };
-    const { regroupings, across, run, zeros, lost } = this.ranges;
+    this.digits = wanted.range('digits');
+    this.shortest = wanted.range('shortest');
+    this.lost = wanted.counted('lostColumns');
+    this.chains = told.includes('acrossZeros')
+      ? MOST_DIGITS
+      : cap(wanted.counted('acrossZeros')) + 1;
+    this.losses = told.includes('lostColumns') ? MOST_DIGITS : cap(this.lost) + 1;
+    this.tally = tallyOf(wanted, told);
     this.sizes = [
-      DIGITS.max,
+      MOST_DIGITS, // column
       2, // whether the subtrahend has ended
       2, // borrow
       2, // whether the difference has a digit other than 0
-      2, // a run as long as asked was seen
-      2, // as many zeros as asked were crossed
-      cap(run) + 1,
-      cap(across) + 2, // 0 outside a chain of zeros, else one more than its length
-      cap(lost) + 2,
-      cap(regroupings) + 1,
-      cap(zeros) + 1
+      this.chains + 1,
+      this.losses + 1, // zeros the difference begins with so far
+      this.tally.size
     ];
     this.strides = strides(this.sizes);
   }
 
   edges(state: number, visit: Visit<Effect>): void {
-    const parts = unpack(state, this.sizes);
-    const [column, ended, borrow, positive, longest, crossed, run, chain, top, regroupings, zeros] =
-      parts as Parts;
-    const { ranges } = this;
-    const left = ranges.digits.max - column - 1;
-    for (const effect of this.effectsOf(ended, borrow)) {
+    const [column, hasEnded, borrow, positive, chain, zeros, tally] = unpack(state, this.sizes) as [
+      number,
+      number,
+      number,
+      number,
+      number,
+      number,
+      number
+    ];
+    const left = this.digits.max - column - 1;
+    for (const effect of this.effectsOf(hasEnded, borrow)) {
       if (!this.lengthPossible(column + 1, effect.subtrahend)) continue;
-      const subtrahendEnded = effect.subtrahend === RUNS ? 0 : 1;
-      const nextRun = effect.borrow ? run + 1 : 0;
       const nextChain = effect.topZero && chain > 0 ? chain + 1 : effect.borrow;
-      const next = {
-        longest: rememberLargest(longest, nextRun, ranges.run),
-        crossed: rememberLargest(crossed, Math.max(0, nextChain - 1), ranges.across),
-        regroupings: rememberCount(regroupings + effect.borrow, ranges.regroupings, left),
-        zeros: rememberCount(zeros + (effect.topZero ? 1 : 0), ranges.zeros, Math.max(0, left - 1))
-      };
-      if (next.longest < 0 || next.crossed < 0 || next.regroupings < 0 || next.zeros < 0) continue;
-      const nextTop = effect.zero ? Math.min(top + 1, cap(ranges.lost) + 1) : 0;
-      const nextPositive = positive || !effect.zero ? 1 : 0;
-      const ways = BigInt(effect.pairs.length);
-      if (this.accepts(effect, column + 1, { ...next, top: nextTop, positive: nextPositive })) {
-        visit(BigInt(effect.pairs.filter(([digit]) => digit > 0).length), effect, ACCEPTED);
+      const next = this.tally.add(tally, { ...effect, chain: nextChain }, left);
+      if (next === UNMET) continue;
+      const nextZeros = effect.zero ? Math.min(zeros + 1, this.losses) : 0;
+      const isPositive = positive === 1 || !effect.zero;
+      if (isPositive && this.mayEnd(effect, column + 1, nextZeros) && this.tally.isMet(next)) {
+        const leading = effect.pairs.filter(([digit]) => digit > 0).length;
+        visit(BigInt(leading), effect, ended(this.endCode(next, column, nextZeros)));
       }
       if (left <= 0) continue;
       const values = [
         column + 1,
-        subtrahendEnded,
+        effect.subtrahend === RUNS ? 0 : 1,
         effect.borrow,
-        nextPositive,
-        next.longest,
-        next.crossed,
-        Math.min(nextRun, cap(ranges.run)),
-        Math.min(nextChain, cap(ranges.across) + 1),
-        nextTop,
-        next.regroupings,
-        next.zeros
+        isPositive ? 1 : 0,
+        Math.min(nextChain, this.chains),
+        nextZeros,
+        next
       ];
       visit(
-        ways,
+        BigInt(effect.pairs.length),
         effect,
         values.reduce((sum, value, at) => sum + value * this.strides[at]!, 0)
       );
     }
   }
 
-  private accepts(effect: Effect, length: number, end: Ending): boolean {
-    const { digits, regroupings, zeros, lost } = this.ranges;
+  told(code: number): Told {
+    const [digits, lostColumns] = unpack(code, [MOST_DIGITS, MOST_DIGITS]);
+    const tally = Math.floor(code / MOST_DIGITS ** 2);
+    return { ...this.tally.told(tally), digits: digits! + 1, lostColumns: lostColumns! } as Told;
+  }
+
+  /** The effects are only split by a zero on top, so that all pairs of one lead or none does. */
+  write(path: readonly Column<Effect>[]): Given {
+    const pairs = path.map(({ choice, index }) => choice.pairs[Number(index)]!);
+    const length = path.findIndex(({ choice }) => choice.subtrahend === ENDS) + 1;
+    return {
+      minuend: printDigits(pairs.map(([top]) => top)),
+      subtrahend: printDigits(pairs.slice(0, length).map(([, bottom]) => bottom))
+    };
+  }
+
+  private endCode(tally: number, column: number, zeros: number): number {
+    return tally * MOST_DIGITS ** 2 + zeros * MOST_DIGITS + column;
+  }
+
+  private mayEnd({ topZero, borrow, subtrahend }: Effect, length: number, zeros: number): boolean {
     return (
-      effect.leads &&
-      effect.borrow === 0 &&
-      effect.subtrahend !== RUNS &&
-      length >= digits.min &&
-      end.positive === 1 &&
-      end.longest === 1 &&
-      end.crossed === 1 &&
-      end.regroupings >= regroupings.min &&
-      end.zeros >= zeros.min &&
-      end.top >= lost.min &&
-      end.top <= lost.max
+      !topZero &&
+      borrow === 0 &&
+      subtrahend !== RUNS &&
+      length >= this.digits.min &&
+      zeros >= this.lost.min &&
+      zeros <= this.lost.max
     );
   }
 
   /** A subtrahend may end at a column only if its length is then within its range. */
   private lengthPossible(length: number, subtrahend: number): boolean {
-    const { shortest } = this.ranges;
-    if (subtrahend === ENDS) return length >= shortest.min && length <= shortest.max;
-    return subtrahend === ENDED || length < shortest.max;
+    if (subtrahend === ENDS) return length >= this.shortest.min && length <= this.shortest.max;
+    return subtrahend === ENDED || length < this.shortest.max;
   }
 
-  private effectsOf(ended: number, borrow: number): Effect[] {
-    const key = ended * 2 + borrow;
+  private effectsOf(hasEnded: number, borrow: number): Effect[] {
+    const key = hasEnded * 2 + borrow;
     let effects = this.effects.get(key);
     if (!effects) {
-      effects = (ended ? [ENDED] : [RUNS, ENDS]).flatMap((status) => this.merge(status, borrow));
+      effects = (hasEnded ? [ENDED] : [RUNS, ENDS]).flatMap((status) => this.merge(status, borrow));
       this.effects.set(key, effects);
     }
     return effects;
@@ -182,60 +181,35 @@ class ColumnAutomaton implements DigitAutomaton<Effect> {
       for (let bottom = lowest; bottom <= highest; bottom++) {
         const borrow = top - borrowIn < bottom ? 1 : 0;
         const zero = (top - borrowIn - bottom + this.base) % this.base === 0;
-        const key = `${borrow}${top === 0}${zero}`;
+        const topZero = top === 0;
+        const key = `${borrow}${topZero}${zero}`;
         const effect = merged.get(key);
         if (effect) effect.pairs.push([top, bottom]);
-        else {
-          const topZero = top === 0;
-          merged.set(key, {
-            pairs: [[top, bottom]],
-            subtrahend,
-            borrow,
-            topZero,
-            zero,
-            leads: !topZero
-          });
-        }
+        else merged.set(key, { pairs: [[top, bottom]], subtrahend, borrow, topZero, zero });
       }
     }
     return [...merged.values()];
   }
 }
 
-interface Ending {
-  readonly positive: number;
-  readonly longest: number;
-  readonly crossed: number;
-  readonly regroupings: number;
-  readonly zeros: number;
-  readonly top: number;
+/** What is counted along the columns, as far as it is asked for or told. */
+function tallyOf(wanted: Wanted, told: readonly string[]) {
+  return wanted.tally<string, Chained>(
+    {
+      regroupings: { by: 'sum', gain: ({ borrow }) => borrow },
+      longestRun: { by: 'run', gain: ({ borrow }) => borrow },
+      acrossZeros: { by: 'largest', gain: ({ chain }) => Math.max(0, chain - 1) },
+      zeros: {
+        by: 'sum',
+        gain: ({ topZero }) => (topZero ? 1 : 0),
+        most: (left: number) => Math.max(0, left - 1)
+      }
+    },
+    told
+  );
 }
-
-type Parts = [
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number
-];
 
 /** The largest value of a count that must be told apart from those below it. */
 function cap({ min, max }: Range): number {
   return max === Infinity ? min : max;
-}
-
-/** The effects are only split by a zero on top, so that all pairs of one lead or none does. */
-function write(path: readonly Column<Effect>[]): Given {
-  const pairs = path.map(({ choice, index }) => choice.pairs[Number(index)]!);
-  const length = path.findIndex(({ choice }) => choice.subtrahend === ENDS) + 1;
-  return {
-    minuend: printDigits(pairs.map(([top]) => top)),
-    subtrahend: printDigits(pairs.slice(0, length).map(([, bottom]) => bottom))
-  };
 }

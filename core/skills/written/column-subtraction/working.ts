@@ -1,20 +1,21 @@
 import type { HouseStyle } from '../../../house-style';
 import { fromDigits, toDigits } from '../../../numbers';
 import {
-  map,
+  capital,
+  columnFrame,
+  printedDigits,
   squareCell,
-  whole,
-  wholeNumber,
-  type Get,
-  type Graph,
+  stepOn,
+  TAKING,
+  unwrittenAt,
+  using,
+  usingValues,
   type Layout,
-  type Rule,
-  type Step
+  type Step,
+  type StepWords
 } from '../../../working';
-import { answerAcross, columnFrame, printedDigits } from '../columns';
-import type { Columns } from './operands';
-
-export type School = 'decomposition' | 'equal-additions';
+import { answerAcross } from '../../answer-across';
+import type { Columns, Given, School } from './operands';
 
 /**
  * The working in the order in which it is done. Decomposition rewrites the minuend:
@@ -25,129 +26,108 @@ export type School = 'decomposition' | 'equal-additions';
  *
  *   raised.0 --> digit.0        raised.0 --> increased.1 --> raised.1 ...
  */
-export function subtractionGraph(columns: Columns, school: School, base = 10): Graph {
-  const difference = toDigits(
-    fromDigits(columns.top, base) - fromDigits(columns.bottom, base),
-    base
-  );
-  const n = columns.top.length;
-  const steps = columns.top.flatMap((_, p) => {
-    const isLeading = p >= difference.length;
-    const own =
-      school === 'decomposition' ? [rewritten(columns, p, base)] : equalSteps(columns, p, base);
-    return [...own, digit(columns, p, school, isLeading)];
-  });
-  return { steps: [...steps, answerAcross(n - 1, base)] };
+export function subtractionSteps(columns: Columns, school: School, base = 10): Step[] {
+  const { top, bottom } = columns;
+  const difference = fromDigits(top, base) - fromDigits(bottom, base);
+  const length = toDigits(difference, base).length;
+  const marks = school === 'decomposition' ? rewritten : raised;
+  const steps = top.flatMap((_, p) => [
+    ...marks(columns, p, BigInt(base)),
+    digit(columns, p, school, p >= length)
+  ]);
+  return [...steps, answerAcross(top.length - 1, base, 'digit', 'difference')];
 }
+
+/** Whether a column has taken a ten, as 1 or 0: more stands above it than is printed. */
+const tookTen = (above: bigint, printed: number) => (above > BigInt(printed) ? 1n : 0n);
 
 /** What finally stands above a column: less one if the column to its right took a ten, plus ten if it takes one. */
-function rewritten({ top, bottom }: Columns, p: number, base: number): Step {
-  const rule: Rule = (get) => {
-    const taken = tookTen(get, 'rewritten', top, p - 1);
-    return map(taken, (one) => {
-      const stands = BigInt(top[p]!) - one;
-      const needs = stands < BigInt(bottom[p]!) && p < top.length - 1;
-      return needs ? stands + BigInt(base) : stands;
-    });
+function rewritten({ top, bottom }: Columns, p: number, base: bigint): Step[] {
+  const stands = (taken: bigint) => {
+    const left = BigInt(top[p]!) - taken;
+    const takes = left < BigInt(bottom[p]!) && p < top.length - 1;
+    return takes ? left + base : left;
   };
-  return markStep('rewritten', p, p === 0 ? [] : [`rewritten.${p - 1}`], rule, BigInt(top[p]!));
+  const rule =
+    p === 0
+      ? using([], () => stands(0n))
+      : using([`rewritten.${p - 1}`], (before) => stands(tookTen(before, top[p - 1]!)));
+  const says = ({ value, place, style }: StepWords) =>
+    Number(value) >= 10
+      ? `${TAKING[style.takingTen]} a ten for the ${place(p)}: ${value} stand there now.`
+      : `One was taken from the ${place(p)}: ${value} stand there now.`;
+  const label = ({ place }: StepWords) => `Rewritten ${place(p)}`;
+  return [stepOn(`rewritten.${p}`, rule, { ...unwrittenAt(BigInt(top[p]!)), label, says })];
 }
 
-function equalSteps({ top, bottom }: Columns, p: number, base: number): Step[] {
-  const increased: Rule = (get) =>
-    map(tookTen(get, 'raised', top, p - 1), (one) => BigInt(bottom[p]!) + one);
-  const raised: Rule = (get) =>
-    map(p === 0 ? BigInt(bottom[0]!) : whole(get(`increased.${p}`)), (below) => {
-      const needs = BigInt(top[p]!) < below && p < top.length - 1;
-      return BigInt(top[p]!) + (needs ? BigInt(base) : 0n);
-    });
-  const raise = markStep('raised', p, p === 0 ? [] : [`increased.${p}`], raised, BigInt(top[p]!));
+function raised({ top, bottom }: Columns, p: number, base: bigint): Step[] {
+  const above = (below: bigint) => {
+    const takes = BigInt(top[p]!) < below && p < top.length - 1;
+    return BigInt(top[p]!) + (takes ? base : 0n);
+  };
+  const raise = stepOn(
+    `raised.${p}`,
+    p === 0 ? using([], () => above(BigInt(bottom[0]!))) : using([`increased.${p}`], above),
+    {
+      ...unwrittenAt(BigInt(top[p]!)),
+      label: ({ place }) => `Ten more above in the ${place(p)}`,
+      says: ({ value, place }) => `Add ten to the ${place(p)} above: ${value}.`
+    }
+  );
   if (p === 0) return [raise];
-  return [markStep('increased', p, [`raised.${p - 1}`], increased, BigInt(bottom[p]!)), raise];
+  const increase = stepOn(
+    `increased.${p}`,
+    using([`raised.${p - 1}`], (before) => BigInt(bottom[p]!) + tookTen(before, top[p - 1]!)),
+    {
+      ...unwrittenAt(BigInt(bottom[p]!)),
+      label: ({ place }) => `One more below in the ${place(p)}`,
+      says: ({ value, place }) =>
+        `Add one to the ${place(p)} below to keep the difference: ${value}.`
+    }
+  );
+  return [increase, raise];
 }
 
-/** 1 if a column has taken a ten: more stands above it than is printed. */
-export function tookTen(
-  get: Get,
-  kind: string,
-  top: readonly number[],
-  p: number
-): bigint | undefined {
-  if (p < 0) return 0n;
-  return map(whole(get(`${kind}.${p}`)), (value) => (value > BigInt(top[p]!) ? 1n : 0n));
+/** The steps from which the digit of a column is read: what stands above, and below where it may change. */
+function partsOf(p: number, school: School): string[] {
+  if (school === 'decomposition') return [`rewritten.${p}`];
+  return p === 0 ? ['raised.0'] : [`raised.${p}`, `increased.${p}`];
 }
 
-/** What is subtracted and from what, in a column. */
-export function partsOf({ bottom }: Columns, p: number, school: School) {
-  const above = school === 'decomposition' ? `rewritten.${p}` : `raised.${p}`;
-  const below = school === 'decomposition' || p === 0 ? undefined : `increased.${p}`;
-  return {
-    uses: below ? [above, below] : [above],
-    above: (get: Get) => whole(get(above)),
-    below: (get: Get) => (below ? whole(get(below)) : BigInt(bottom[p]!))
-  };
-}
-
-function digit(columns: Columns, p: number, school: School, isLeading: boolean): Step {
-  const { uses, above, below } = partsOf(columns, p, school);
-  const rule: Rule = (get) => {
-    const difference = map(above(get), (value) => map(below(get), (less) => value - less));
-    return difference === undefined || difference < 0n ? undefined : difference;
-  };
-  const step: Step = {
-    id: `digit.${p}`,
-    kind: 'digit',
-    place: p,
-    uses,
-    rule,
-    reading: wholeNumber
-  };
-  return isLeading ? { ...step, leftOut: 0n, silentAt: 0n } : step;
-}
-
-function markStep(kind: string, place: number, uses: string[], rule: Rule, printed: bigint): Step {
-  const id = `${kind}.${place}`;
-  return { id, kind, place, uses, rule, reading: wholeNumber, leftOut: printed, silentAt: printed };
+function digit({ bottom }: Columns, p: number, school: School, isLeading: boolean): Step {
+  const printed = BigInt(bottom[p]!);
+  const difference = usingValues<[bigint, bigint?]>(partsOf(p, school), (above, below = printed) =>
+    above < below ? undefined : above - below
+  );
+  return stepOn(`digit.${p}`, difference, {
+    label: ({ place }) => `Digit of the ${place(p)}`,
+    says({ value, of, place }) {
+      const [above, below] = partsOf(p, school).map(of);
+      return `${capital(place(p))}: ${above} − ${below ?? printed} = ${value}.`;
+    },
+    ...(isLeading && unwrittenAt(0n))
+  });
 }
 
 /** Minuend over subtrahend, with room above each digit for what it becomes. */
-export function subtractionLayout(
-  minuend: string,
-  subtrahend: string,
+export function subtractionSheet(
+  { minuend, subtrahend }: Given,
   school: School,
   style: HouseStyle
 ): Layout {
-  const n = minuend.length;
   const isEqual = school === 'equal-additions';
-  const frame = columnFrame(n, { before: 1, numbers: isEqual ? 3 : 2, after: 0 }, style, '−');
-  const places = [...minuend].map((_, place) => place);
-  const kind = isEqual ? 'raised' : 'rewritten';
-  const bottomRow = frame.top + 1;
-  const marks = places.map((place) =>
-    squareCell(
-      `${kind}.${place}`,
-      { x: frame.x(place) + 0.1, y: frame.top - 0.85, size: 0.8 },
-      'carry'
-    )
-  );
-  const increased = isEqual
-    ? places
-        .slice(1)
-        .map((place) =>
-          squareCell(
-            `increased.${place}`,
-            { x: frame.x(place) + 0.15, y: bottomRow + 1.1, size: 0.7 },
-            'carry'
-          )
-        )
-    : [];
-  return frame.layout([
-    ...printedDigits(minuend, frame.x, frame.top, kind),
-    ...printedDigits(subtrahend, frame.x, bottomRow, isEqual ? 'increased' : undefined),
-    ...marks,
-    ...increased,
-    ...places.map((place) =>
-      squareCell(`digit.${place}`, { x: frame.x(place), y: frame.answerRow })
-    )
+  const rows = { before: 1, numbers: isEqual ? 3 : 2, after: 0 };
+  const { x, top, answerRow, places, layout } = columnFrame(minuend.length, rows, style, '−');
+  const above = isEqual ? 'raised' : 'rewritten';
+  const mark = (step: string, place: number, [dx, y, size]: readonly [number, number, number]) =>
+    squareCell(`${step}.${place}`, { x: x(place) + dx, y, size }, 'carry');
+  return layout([
+    ...printedDigits(minuend, x, top, above),
+    ...printedDigits(subtrahend, x, top + 1, isEqual ? 'increased' : undefined),
+    ...places.map((place) => mark(above, place, [0.1, top - 0.85, 0.8])),
+    ...(isEqual ? places.slice(1) : []).map((place) =>
+      mark('increased', place, [0.15, top + 2.1, 0.7])
+    ),
+    ...places.map((place) => squareCell(`digit.${place}`, { x: x(place), y: answerRow }))
   ]);
 }

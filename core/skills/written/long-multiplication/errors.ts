@@ -1,137 +1,137 @@
 import { digitAt, fromDigits, toDigits } from '../../../numbers';
-import { whole, type Replacement, type Step } from '../../../working';
-import type { ErrorPattern } from '../../skill';
+import { constant, rulesOf, using, type Replacement, type Replacements } from '../../../working';
+import { pattern } from '../../define';
+import { carriesOf, carryAddedFirst, withMark, zeroTimesN, type RowTotal } from '../../product-row';
 import { factorsOf, type Factors, type Given } from './operands';
-import { rowSteps, type RowTotal } from './working';
+import { productRow, rowSteps } from './working';
 
-type Replacements = Record<string, Replacement>;
+type Rules = Record<string, Replacement>;
 
 const CARRYING = { carries: { min: 1 } };
 
+const built = (build: (factors: Factors) => Replacements | undefined) => (given: Given) =>
+  build(factorsOf(given));
+
+/** Every row worked by another total. */
+const allRows = (total: RowTotal) => (factors: Factors) =>
+  rulesOf(factors.multiplier.flatMap((_, row) => rowSteps(factors, row, total)));
+
 /** The error patterns of long multiplication in the order of the catalogue. */
-export const errorPatterns: readonly ErrorPattern<Given>[] = [
-  pattern('placeholder-missing', {}, placeholderMissing),
-  pattern('carry-dropped', CARRYING, carryDropped),
-  pattern('carry-added-before-multiplying', CARRYING, carryAddedFirst),
-  pattern('old-carries-reused', CARRYING, oldCarriesReused),
-  pattern('digit-by-digit-only', { digits: 2, multiplierDigits: 2 }, digitByDigit),
-  pattern('zero-times-n-is-n', { zeros: { min: 1 } }, zeroTimesN),
-  pattern('rows-not-added', {}, rowsNotAdded)
-];
+export const errorPatterns = {
+  'placeholder-missing': pattern(
+    'Placeholder missing',
+    'Every row starts in the ones.',
+    built(placeholderMissing)
+  ),
+  'carry-dropped': pattern(
+    'Carry dropped',
+    'The carries of the rows are ignored.',
+    built((factors) =>
+      byRow(factors, (row) =>
+        Object.fromEntries(carriesOf(productRow(factors, row)).map((id) => [id, constant(0n)]))
+      )
+    ),
+    CARRYING
+  ),
+  'carry-added-before-multiplying': pattern(
+    'Carry added before multiplying',
+    'The carry is added to the next digit, and the sum is multiplied.',
+    built(allRows(carryAddedFirst)),
+    CARRYING
+  ),
+  'old-carries-reused': pattern(
+    'Old carries reused',
+    'The carries of the first row are added in later rows as well.',
+    built(oldCarriesReused),
+    CARRYING
+  ),
+  'digit-by-digit-only': pattern(
+    'Digit by digit only',
+    'Ones are multiplied by ones and tens by tens, and that is all.',
+    built(digitByDigit),
+    { digits: 2, multiplierDigits: 2 }
+  ),
+  'zero-times-n-is-n': pattern(
+    'Zero times n is n',
+    'A digit times 0 is taken to be the digit.',
+    built(allRows(zeroTimesN)),
+    { zeros: { min: 1 } }
+  ),
+  'rows-not-added': pattern(
+    'Rows not added',
+    'The last row is given as the answer.',
+    built(rowsNotAdded)
+  )
+};
 
-function pattern(
-  id: string,
-  shownBy: ErrorPattern['shownBy'],
-  build: (factors: Factors) => Replacements | undefined
-): ErrorPattern<Given> {
-  return { id, shownBy, replacements: (given) => build(factorsOf(given)) };
+function byRow({ multiplier }: Factors, rules: (row: number) => Rules): Rules {
+  return Object.assign({}, ...multiplier.map((_, row) => rules(row))) as Rules;
 }
 
-const constant = (value: number): Replacement => ({ uses: [], rule: () => BigInt(value) });
-
-function rulesOf(steps: readonly Step[]): Replacements {
+/** A number written from a place on, into so many squares of a row. */
+function figuresOf(row: number, value: bigint, places: readonly number[]): Rules {
+  const figures = toDigits(value);
   return Object.fromEntries(
-    steps.map(({ id, uses, rule, accepts }) => [id, { uses, rule, ...(accepts && { accepts }) }])
+    places.map((place) => [
+      `row.${row}.${place < row ? 'placeholder' : 'digit'}.${place}`,
+      constant(digitAt(figures, place))
+    ])
   );
 }
 
-function allRows(factors: Factors, total: RowTotal): Replacements {
-  return rulesOf(factors.multiplier.flatMap((_, row) => rowSteps(factors, row, total)));
-}
+const upTo = (from: number, to: number) =>
+  Array.from({ length: to - from + 1 }, (_, at) => from + at);
 
-/** Every row starts in the ones; its first figures stand where the placeholders should. */
-function placeholderMissing({ multiplicand, multiplier }: Factors): Replacements {
-  const n = multiplicand.length;
-  return Object.fromEntries(
-    multiplier.flatMap((m, row) => {
-      if (row === 0) return [];
-      const figures = toDigits(fromDigits(multiplicand) * BigInt(m));
-      return Array.from({ length: row + n + 1 }, (_, place) => [
-        `row.${row}.${place < row ? 'placeholder' : 'digit'}.${place}`,
-        constant(digitAt(figures, place))
-      ]);
-    })
-  );
-}
-
-function carryDropped({ multiplicand, multiplier }: Factors): Replacements {
-  return Object.fromEntries(
-    multiplier.flatMap((_, row) =>
-      multiplicand.slice(1).map((_, j) => [`row.${row}.carry.${row + j + 1}`, constant(0)])
-    )
-  );
-}
-
-function carryAddedFirst(factors: Factors): Replacements {
-  return allRows(
-    factors,
-    (row, column, carry) =>
-      (BigInt(factors.multiplicand[column]!) + carry) * BigInt(factors.multiplier[row]!)
+/** The first figures of a row stand where the placeholders should. */
+function placeholderMissing(factors: Factors): Rules {
+  const { multiplicand, multiplier } = factors;
+  return byRow(factors, (row) =>
+    row === 0
+      ? {}
+      : figuresOf(
+          row,
+          fromDigits(multiplicand) * BigInt(multiplier[row]!),
+          upTo(0, row + multiplicand.length)
+        )
   );
 }
 
 /** The marks of the first row still stand above the multiplicand and are added once more in later rows. */
-function oldCarriesReused(factors: Factors): Replacements {
-  const { multiplicand, multiplier } = factors;
-  return Object.fromEntries(
-    multiplier.slice(1).flatMap((m, at) => {
-      const row = at + 1;
-      const usual = rowSteps(
-        factors,
-        row,
-        (_, column, carry) => BigInt(multiplicand[column]! * m) + carry
-      );
-      return usual.flatMap((step): [string, Replacement][] => {
-        const column =
-          step.kind === 'carry'
-            ? step.place! - row - 1
-            : Math.min(step.place! - row, multiplicand.length - 1);
+function oldCarriesReused(factors: Factors): Rules {
+  const last = factors.multiplicand.length - 1;
+  return byRow(factors, (row) => {
+    if (row === 0) return {};
+    return Object.fromEntries(
+      rowSteps(factors, row).flatMap((step) => {
+        const from = step.place! - row - (step.kind === 'carry' ? 1 : 0);
+        const column = Math.min(from, last);
         if (step.kind === 'placeholder' || column < 1) return [];
-        const mark = `row.0.carry.${column}`;
-        const rule: Replacement['rule'] = (get) => {
-          const old = whole(get(mark)) ?? 0n;
-          const carryId = `row.${row}.carry.${row + column}`;
-          const shifted = (id: string) => (id === carryId ? (whole(get(id)) ?? 0n) + old : get(id));
-          return step.rule(shifted);
-        };
-        return [[step.id, { uses: [...step.uses, mark], rule }]];
-      });
-    })
-  );
-}
-
-/** Ones by ones, tens by tens; only numbers of equal length invite it. */
-function digitByDigit({ multiplicand, multiplier }: Factors): Replacements | undefined {
-  if (multiplicand.length !== multiplier.length) return undefined;
-  return Object.fromEntries(
-    multiplier.flatMap((m, row) => {
-      const figures = toDigits(BigInt(multiplicand[row]! * m) * 100n ** BigInt(row));
-      return Array.from({ length: multiplicand.length + 1 }, (_, j) => [
-        `row.${row}.digit.${row + j}`,
-        constant(digitAt(figures, row + j))
-      ]);
-    })
-  );
-}
-
-function zeroTimesN(factors: Factors): Replacements {
-  return allRows(factors, (row, column, carry) => {
-    const d = factors.multiplicand[column]!;
-    const m = factors.multiplier[row]!;
-    return BigInt(d === 0 || m === 0 ? d + m : d * m) + carry;
+        const carry = `row.${row}.carry.${row + column}`;
+        return [[step.id, withMark(step, carry, `row.0.carry.${column}`)]];
+      })
+    );
   });
 }
 
-function rowsNotAdded({ multiplicand, multiplier }: Factors): Replacements {
+/** Ones by ones, tens by tens; only numbers of equal length invite it. */
+function digitByDigit(factors: Factors): Rules | undefined {
+  const { multiplicand, multiplier } = factors;
+  if (multiplicand.length !== multiplier.length) return undefined;
+  return byRow(factors, (row) =>
+    figuresOf(
+      row,
+      BigInt(multiplicand[row]! * multiplier[row]!) * 100n ** BigInt(row),
+      upTo(row, row + multiplicand.length)
+    )
+  );
+}
+
+function rowsNotAdded({ multiplicand, multiplier }: Factors): Rules {
   const row = multiplier.length - 1;
-  const places = multiplicand.length + multiplier.length;
   return Object.fromEntries(
-    Array.from({ length: places }, (_, place) => {
+    upTo(0, multiplicand.length + multiplier.length - 1).map((place) => {
       const copied = `row.${row}.${place < row ? 'placeholder' : 'digit'}.${place}`;
-      return [
-        `sum.digit.${place}`,
-        { uses: [copied], rule: (get) => get(copied) } satisfies Replacement
-      ];
+      return [`sum.digit.${place}`, using([copied], (figure) => figure)];
     })
   );
 }

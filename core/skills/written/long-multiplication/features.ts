@@ -1,41 +1,24 @@
-import type { Features, FeatureSpec } from '../../features';
-import { LIMITS, type Given } from './operands';
+import { count, tables } from '../../feature';
+import { heldCarries, tablePairs, zerosIn } from '../../measures';
+import { MULTIPLICAND, MULTIPLIER, type Given } from './operands';
 
-export const features = [
-  { id: 'digits', kind: 'number', ...LIMITS.multiplicand },
-  { id: 'multiplierDigits', kind: 'number', ...LIMITS.multiplier },
-  { id: 'carries', kind: 'number', min: 0, max: 9 },
-  { id: 'largestCarry', kind: 'number', min: 0, max: 8 },
-  { id: 'additionCarries', kind: 'number', min: 0, max: 5 },
-  { id: 'zeros', kind: 'number', min: 0, max: 3 },
-  { id: 'multiplierZeros', kind: 'number', min: 0, max: 2 },
-  { id: 'tables', kind: 'tables', values: ['2', '3', '4', '5', '6', '7', '8', '9'] }
-] as const satisfies readonly FeatureSpec[];
-
-/** Measures an item from the sizes of its partial products, without working them digit by digit. */
-export function measure({ multiplicand, multiplier }: Given): Features {
-  const held = [...multiplier].flatMap((digit) => heldCarries(multiplicand, Number(digit)));
-  const rows = [...multiplier]
-    .reverse()
-    .map((digit, k) => Number(multiplicand) * Number(digit) * 10 ** k);
-  return {
-    digits: multiplicand.length,
-    multiplierDigits: multiplier.length,
-    carries: held.filter((carry) => carry > 0).length,
-    largestCarry: Math.max(0, ...held),
-    additionCarries: additionCarries(rows),
-    zeros: multiplicand.split('0').length - 1,
-    multiplierZeros: multiplier.split('0').length - 1,
-    tables: tables(multiplicand, multiplier)
-  };
+/** What is seen of an item from the sizes of its partial products, without working them digit by digit. */
+export interface Look extends Given {
+  /** What is held at each digit of each row. */
+  readonly held: readonly number[];
+  /** The rows as they are added. */
+  readonly rows: readonly number[];
 }
 
-/** What is held after each digit but the last: what the digits so far, times m, come to beyond their own places. */
-function heldCarries(multiplicand: string, m: number): number[] {
-  return [...multiplicand].slice(1).map((_, at) => {
-    const power = 10 ** (at + 1);
-    return Math.floor(((Number(multiplicand) % power) * m) / power);
-  });
+export function look({ multiplicand, multiplier }: Given): Look {
+  return {
+    multiplicand,
+    multiplier,
+    held: [...multiplier].flatMap((digit) => heldCarries(multiplicand, Number(digit))),
+    rows: [...multiplier]
+      .reverse()
+      .map((digit, k) => Number(multiplicand) * Number(digit) * 10 ** k)
+  };
 }
 
 function additionCarries(rows: readonly number[]): number {
@@ -44,9 +27,47 @@ function additionCarries(rows: readonly number[]): number {
     .length;
 }
 
-function tables(multiplicand: string, multiplier: string): string[] {
-  const pairs = [...multiplicand].flatMap((d) =>
-    [...multiplier].flatMap((m) => (d >= '2' && m >= '2' ? [[d, m].sort().join('x')] : []))
-  );
-  return [...new Set(pairs)].sort();
-}
+export const features = {
+  digits: count<Look>(
+    MULTIPLICAND,
+    'Digits',
+    'digits of the multiplicand',
+    (l) => l.multiplicand.length
+  ),
+  multiplierDigits: count<Look>(
+    MULTIPLIER,
+    'Digits of the multiplier',
+    'digits of the multiplier',
+    (l) => l.multiplier.length
+  ),
+  carries: count<Look>(
+    [0, 9],
+    'Carries',
+    'columns of the rows whose carry is held and then added',
+    (l) => l.held.filter((carry) => carry > 0).length
+  ),
+  largestCarry: count<Look>(
+    [0, 8],
+    'Largest carry',
+    'the largest of the held carries, 0 if there is none',
+    (l) => Math.max(0, ...l.held)
+  ),
+  additionCarries: count<Look>(
+    [0, 5],
+    'Carries when adding',
+    'carries when the rows are added',
+    (l) => additionCarries(l.rows)
+  ),
+  zeros: count<Look>([0, 3], 'Zeros', 'zero digits of the multiplicand', (l) =>
+    zerosIn(l.multiplicand)
+  ),
+  multiplierZeros: count<Look>(
+    [0, 2],
+    'Zeros of the multiplier',
+    'zero digits of the multiplier',
+    (l) => zerosIn(l.multiplier)
+  ),
+  tables: tables<Look>('Tables', 'each pair of digits has a member among these tables', (l) =>
+    tablePairs(l.multiplicand, l.multiplier)
+  )
+};

@@ -1,89 +1,55 @@
-import { givenFrom } from '../../given';
-import type { Skill } from '../../skill';
+import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { defineSkill, rung } from '../../define';
+import { twoNumbers } from '../../given/numbers';
+import { card } from './card';
 import { errorPatterns } from './errors';
-import { features, measure } from './features';
-import { factorsOf, givenSchema, type Given } from './operands';
-import { count, exists, space, usable } from './space';
-import { words } from './words';
-import { multiplicationGraph, multiplicationLayout, multiplicationScheme } from './working';
+import { features, look } from './features';
+import { factorsOf, MULTIPLICAND, MULTIPLIER } from './operands';
+import { items } from './space';
+import { multiplicationSheet, multiplicationSteps } from './working';
+
+const twoByTwo = { digits: 2, multiplierDigits: 2 };
 
 /** Whole numbers multiplied in rows. */
-export const longMultiplication: Skill<Given> = {
-  id: 'long-multiplication',
-  family: 'written',
-  given: givenSchema,
+export const skill = defineSkill({
+  card,
+  given: twoNumbers('multiplicand', 'multiplier', {
+    sign: 'x',
+    digits: [MULTIPLICAND, MULTIPLIER],
+    commutes: true,
+    howToType: 'Write a number of 2 to 4 digits, x, and a number of 2 or 3 digits.'
+  }),
+  look,
   features,
-  schools: ['rows'],
-  errorPatterns,
-  words,
-  // Set by judgement: no published source, and no scripts yet to estimate them from.
-  weights: {
-    origin: 'starting estimate',
-    difficulty: {
-      constant: -2.4,
-      perUnit: {
-        digits: 0.3,
-        multiplierDigits: 0.5,
-        carries: 0.18,
-        largestCarry: 0.08,
-        additionCarries: 0.12,
-        zeros: 0.1
-      }
-    },
-    seconds: {
-      constant: 10,
-      perUnit: { digits: 10, multiplierDigits: 14, carries: 3, additionCarries: 3 }
-    }
+  items,
+  working: { rows: (given) => multiplicationSteps(factorsOf(given)) },
+  sheet: (given, _school, style) => multiplicationSheet(given, style),
+  // A method mark for each row that is not all zeros, one for the addition, one for the answer.
+  marks: (given) => {
+    const rows = factorsOf(given).multiplier.flatMap((digit, row) =>
+      digit === 0 ? [] : [method(`row.${row}.*`)]
+    );
+    return schemeOf(...rows, method('sum.*'), accuracy());
   },
+  marksTell: ['multiplierDigits', 'multiplierZeros'],
+  patterns: errorPatterns,
+  prompt: (line) => `Work out ${line}.`,
+  difficulty: {
+    constant: -2.4,
+    digits: 0.3,
+    multiplierDigits: 0.5,
+    carries: 0.18,
+    largestCarry: 0.08,
+    additionCarries: 0.12,
+    zeros: 0.1
+  },
+  seconds: { constant: 10, digits: 10, multiplierDigits: 14, carries: 3, additionCarries: 3 },
   ladder: [
-    {
-      kind: 'worked-example',
-      count: 1,
-      controls: { digits: 2, multiplierDigits: 2, carries: 1, zeros: 0 }
-    },
-    { kind: 'gaps', count: 1, controls: { digits: 2, multiplierDigits: 2, carries: 2, zeros: 0 } },
-    {
-      kind: 'set-out',
-      count: 3,
-      controls: { digits: 2, multiplierDigits: 2, carries: 1, tables: { allow: [2, 3, 4, 5] } }
-    },
-    {
-      kind: 'bare',
-      count: 3,
-      controls: { digits: 2, multiplierDigits: 2, carries: 2, additionCarries: { min: 1 } }
-    },
-    {
-      kind: 'harder',
-      count: 2,
-      controls: { digits: 3, multiplierDigits: 2, carries: 2, zeros: 1 }
-    },
-    {
-      kind: 'challenge',
-      count: 1,
-      controls: { digits: 3, multiplierDigits: 3, carries: { min: 4 } }
-    }
-  ],
-  strategy: {
-    operation: 'multiplication',
-    operands: ({ multiplicand, multiplier }) => [multiplicand, multiplier],
-    given: ([multiplicand, multiplier, ...more]) =>
-      more.length === 0 ? givenFrom(givenSchema, { multiplicand, multiplier }) : undefined,
-    suits: () => true
-  },
-  measure,
-  space,
-  count,
-  exists,
-  usable,
-  orderless: ({ multiplicand, multiplier }) => [multiplicand, multiplier].sort().join('x'),
-  graph: (given) => multiplicationGraph(factorsOf(given)),
-  layout: ({ multiplicand, multiplier }, _school, style) =>
-    multiplicationLayout(multiplicand, multiplier, style),
-  scheme: (given) => multiplicationScheme(factorsOf(given)),
-  print: ({ multiplicand, multiplier }) => `${multiplicand} x ${multiplier}`,
-  parse(line) {
-    const parts = line.split(/[x×*·]/i).map((numeral) => numeral.replace(/[\s,\u202f]/g, ''));
-    const [multiplicand, multiplier] = parts;
-    return parts.length === 2 ? givenFrom(givenSchema, { multiplicand, multiplier }) : undefined;
-  }
-};
+    rung('worked-example', 1, { ...twoByTwo, carries: 1, zeros: 0 }),
+    rung('gaps', 1, { ...twoByTwo, carries: 2, zeros: 0 }),
+    rung('set-out', 3, { ...twoByTwo, carries: 1, tables: { allow: [2, 3, 4, 5] } }),
+    rung('bare', 3, { ...twoByTwo, carries: 2, additionCarries: { min: 1 } }),
+    rung('harder', 2, { digits: 3, multiplierDigits: 2, carries: 2, zeros: 1 }),
+    rung('challenge', 1, { digits: 3, multiplierDigits: 3, carries: { min: 4 } })
+  ]
+});

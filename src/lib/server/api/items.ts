@@ -1,16 +1,24 @@
-import { defaultHouseStyle, houseStyleConflict } from '@zealous-quill/core/house-style';
+import {
+  defaultHouseStyle,
+  houseStyleConflict,
+  type HouseStyle
+} from '@zealous-quill/core/house-style';
 import { markItem, unknownSteps } from '@zealous-quill/core/marking';
 import {
   analyseItem,
+  describeSkill,
   drawItems,
   explainEmpty,
   findSkill,
+  itemsUnder,
   readControls,
-  skills,
+  schoolIn,
   suitability,
+  WorkedItem,
   type DrawError,
   type Skill
 } from '@zealous-quill/core/skills';
+import { skills } from '@zealous-quill/core/skills/all';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
 import { z } from 'zod';
@@ -25,30 +33,32 @@ import {
 
 /** `GET /api/skills` */
 export function listSkills(): Response {
-  return reply({
-    skills: skills.map((skill) => ({
-      id: skill.id,
-      family: skill.family,
-      title: skill.words.title,
-      given: z.toJSONSchema(skill.given),
-      features: skill.features,
-      schools: skill.schools,
-      errorPatterns: skill.errorPatterns.map(({ id, schools }) => ({
-        id,
-        title: skill.words.errorPatterns[id]!.title,
-        schools: schools ?? skill.schools
-      }))
+  return reply({ skills: skills.map(listed) });
+}
+
+function listed(skill: Skill) {
+  const { id, family, title, features } = describeSkill(skill, defaultHouseStyle);
+  const schools = Object.keys(skill.schools);
+  return {
+    ...{ id, family, title, schools },
+    given: z.toJSONSchema(skill.given.schema),
+    features: features.map((feature) => ({
+      ...feature,
+      ...(feature.kind === 'number' && { max: feature.askedTo ?? feature.max })
+    })),
+    errorPatterns: skill.patterns.map(({ id, title, schools: own = schools }) => ({
+      ...{ id, title, schools: own }
     }))
-  });
+  };
 }
 
 /** `POST /api/items/count` */
 export const countItems = post(countRequest, ({ skill: id, controls }) => {
   const skill = findSkill(id);
   if (!skill) return unknownSkill(id);
-  const read = readControls(skill.features, controls);
+  const read = readControls(skill.features, controls, { isNew: true });
   if (!read.ok) return drawFailure(read.error);
-  const count = skill.count(read.constraints);
+  const { count } = itemsUnder(skill, controls);
   return reply(count > 0n ? { count } : { count, ...explainEmpty(skill, controls) });
 });
 
@@ -58,10 +68,12 @@ export const makeItems = post(itemsRequest, (request) => {
   if (!skill) return unknownSkill(request.skill);
   const problem = styleProblem(request.houseStyle) ?? schoolProblem(skill, request.school);
   if (problem) return problem;
+  const { controls, count, school, houseStyle: style = defaultHouseStyle } = request;
+  const read = readControls(skill.features, controls, { isNew: true });
+  if (!read.ok) return drawFailure(read.error);
   const seed = request.seed ?? randomInt(LARGEST_SEED + 1);
-  const drawn = drawItems(skill, { controls: request.controls, count: request.count, seed });
+  const drawn = drawItems(skill, { controls, count, seed });
   if (!drawn.ok) return drawFailure(drawn.error);
-  const { school, houseStyle: style = defaultHouseStyle } = request;
   const items = drawn.given.map((given) => analyseItem(skill, given, { school, style }));
   return reply({ items, population: drawn.population, seed });
 });
@@ -72,7 +84,7 @@ export const analyse = post(analyseRequest, ({ skill: id, given, school, houseSt
   if (!skill) return unknownSkill(id);
   const problem = styleProblem(houseStyle) ?? schoolProblem(skill, school);
   if (problem) return problem;
-  const parsed = skill.given.safeParse(given);
+  const parsed = z.safeParse(skill.given.schema, given);
   if (!parsed.success) return invalid(problemsOf(parsed.error, ['given']));
   return reply(analyseItem(skill, parsed.data, { school, style: houseStyle ?? defaultHouseStyle }));
 });
@@ -90,20 +102,16 @@ export const mark = post(
     if (!skill) return unknownSkill(id);
     const problem = schoolProblem(skill, school);
     if (problem) return problem;
-    const parsed = skill.given.safeParse(given);
+    const parsed = z.safeParse(skill.given.schema, given);
     if (!parsed.success) return invalid(problemsOf(parsed.error, ['given']));
     if ('answer' in working) {
       return invalid([
         { field: 'working.answer', problem: 'the final answer goes in answer only' }
       ]);
     }
-    const request = {
-      given: parsed.data,
-      school: school ?? skill.schools[0]!,
-      working: { ...working, ...(answer === undefined ? {} : { answer }) },
-      scheme
-    };
-    const unknown = unknownSteps(skill, request);
+    const item = new WorkedItem(skill, parsed.data, school ?? schoolIn(skill, defaultHouseStyle));
+    const written = { ...working, ...(answer === undefined ? {} : { answer }) };
+    const unknown = unknownSteps(item, written);
     if (unknown.length > 0) {
       return invalid(
         unknown
@@ -111,7 +119,7 @@ export const mark = post(
           .map((step) => ({ field: `working.${step}`, problem: 'no step of this item' }))
       );
     }
-    return reply(markItem(skill, request));
+    return reply(markItem(item, written, scheme));
   }
 );
 
@@ -121,11 +129,13 @@ function unknownSkill(id: string): Response {
 }
 
 function schoolProblem(skill: Skill, school: string | undefined): Response | undefined {
-  if (school === undefined || skill.schools.includes(school)) return undefined;
-  return invalid([{ field: 'school', problem: `one of ${skill.schools.join(', ')} is needed` }]);
+  if (school === undefined || Object.hasOwn(skill.schools, school)) return undefined;
+  return invalid([
+    { field: 'school', problem: `one of ${Object.keys(skill.schools).join(', ')} is needed` }
+  ]);
 }
 
-function styleProblem(style: z.infer<typeof itemsRequest>['houseStyle']): Response | undefined {
+function styleProblem(style: HouseStyle | undefined): Response | undefined {
   if (!style || !houseStyleConflict(style)) return undefined;
   return invalid([
     { field: 'houseStyle.grouping', problem: 'commas cannot group digits beside a decimal comma' }

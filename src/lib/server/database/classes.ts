@@ -1,6 +1,6 @@
 import type { ClassListLine } from '@zealous-quill/core/exchange';
-import { asc, count, eq } from 'drizzle-orm';
-import type { Db } from './connection';
+import { and, asc, count, eq } from 'drizzle-orm';
+import type { Db, Reader } from './connection';
 import { log } from './logbook';
 import { classes, pupils, scripts, sittings } from './schema';
 
@@ -62,9 +62,10 @@ export function createClass(db: Db, name: string): number | undefined {
 /** The new pupil's id, or undefined if the class has a pupil of that name. */
 export function addPupil(db: Db, classId: number, name: string): number | undefined {
   return db.transaction((tx) => {
-    const row = tx.insert(pupils).values({ classId, name }).onConflictDoNothing().returning().get();
-    if (row) log(tx, 'pupil added', `pupil ${row.id}`);
-    return row?.id;
+    if (hasPupil(tx, classId, name)) return undefined;
+    const row = tx.insert(pupils).values({ classId, name }).returning().get();
+    log(tx, 'pupil added', `pupil ${row.id}`);
+    return row.id;
   });
 }
 
@@ -116,9 +117,16 @@ export function importPupils(
         id = tx.select().from(classes).where(eq(classes.name, className)).get()!.id;
         ids.set(className, id);
       }
-      added += tx.insert(pupils).values({ classId: id, name }).onConflictDoNothing().run().changes;
+      if (hasPupil(tx, id, name)) continue;
+      tx.insert(pupils).values({ classId: id, name }).run();
+      added++;
     }
     log(tx, 'class list imported', `${added} pupils`);
     return { classes: [...ids.values()], added };
   });
+}
+
+function hasPupil(db: Reader, classId: number, name: string): boolean {
+  const named = and(eq(pupils.classId, classId), eq(pupils.name, name));
+  return db.select({ id: pupils.id }).from(pupils).where(named).get() !== undefined;
 }

@@ -4,8 +4,11 @@ import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import * as schema from './schema';
+import { sealSatPapers } from './seal';
 
 export type Db = BetterSQLite3Database<typeof schema> & { $client: Database.Database };
+export type Reader = Pick<Db, 'select'>;
+export type Writer = Pick<Db, 'select' | 'insert' | 'update' | 'delete'>;
 
 let opened: Db | undefined;
 
@@ -24,9 +27,14 @@ export function openDatabase(file: string): Db {
   const client = new Database(file);
   client.pragma('journal_mode = WAL');
   client.pragma('synchronous = FULL');
-  client.pragma('foreign_keys = ON');
   client.pragma('busy_timeout = 4000');
   const database = drizzle({ client, schema });
+  // Tables are rebuilt by migrations, so references are checked when all of them stand.
+  client.pragma('foreign_keys = OFF');
   migrate(database, { migrationsFolder: process.env['MIGRATIONS'] ?? 'drizzle' });
+  const broken = client.pragma('foreign_key_check') as unknown[];
+  if (broken.length > 0) throw new Error(`openDatabase: ${broken.length} references lead nowhere`);
+  client.pragma('foreign_keys = ON');
+  sealSatPapers(database);
   return database;
 }

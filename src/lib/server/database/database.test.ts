@@ -1,12 +1,15 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { startLadder } from '@zealous-quill/core/papers';
+import { redrawRung, startLadder, type Paper } from '@zealous-quill/core/papers';
+import { eq } from 'drizzle-orm';
 import { importPupils, listClasses, removePupil, readClass } from './classes';
 import { openDatabase } from './connection';
 import { createPaper, deletePaper, newEdition, readPaper, savePaper } from './papers';
 import { readResponses, saveResponse, type GivenMarks } from './responses';
 import { readResults } from './results';
-import { listScripts, readSitting, satItems, sitPaper } from './sittings';
+import { sections } from './schema';
+import { listScripts, readSitting, sitPaper } from './sittings';
+import { satItems } from './snapshots';
 
 function department() {
   const db = openDatabase(':memory:');
@@ -58,7 +61,7 @@ test('responses keep what was written, proposed and given, and refuse a stale ve
   assert.equal(stale.current.working['answer'], '1');
   const given = { M1: { given: 1, reason: 'method said aloud' } };
   assert.ok(saveResponse(db, script.id, item.id, { ...wrong, version: 1, given }).ok);
-  const states = readResponses(db, { scripts: [script.id], items: [item.id] });
+  const states = readResponses(db, { scripts: [script.id], parts: [item.id] });
   assert.deepEqual(states[`${script.id}/${item.id}`], { ...wrong, version: 2, given });
   const [pupil] = readResults(db, sittingId, paperId).pupils;
   assert.deepEqual([pupil!.total, pupil!.changed, pupil!.isComplete], [1, 1, false]);
@@ -85,5 +88,68 @@ test('marks without a reason, above their value or of another scheme are refused
     ok: false,
     code: 'unknown-step'
   });
-  assert.deepEqual(readResponses(db, { scripts: [script.id], items: [item.id] }), {});
+  assert.deepEqual(readResponses(db, { scripts: [script.id], parts: [item.id] }), {});
+});
+
+test('what the skills cannot read back is refused when it is saved', () => {
+  const { db, paperId } = department();
+  const paper = startLadder('column-addition', 'Practice', 5);
+  const [rung] = paper.rungs;
+  const withRung = (change: object): Paper => ({ ...paper, rungs: [{ ...rung!, ...change }] });
+  const spread = { feature: 'no-such-feature', parts: [{ control: 1, count: rung!.count }] };
+  const item = { ...rung!.items[0]!, given: { addends: ['12'] } };
+  for (const [wrong, path] of [
+    [withRung({ spread }), 'rungs.0.spread.parts.0.no-such-feature'],
+    [withRung({ controls: { nonsense: 1 } }), 'rungs.0.controls.nonsense'],
+    [withRung({ items: [item] }), 'rungs.0.items.0.given']
+  ] as const) {
+    const result = savePaper(db, paperId, 1, wrong);
+    assert.ok(!result.ok && result.code === 'unreadable');
+    assert.equal(result.problems[0]!.path.join('.'), path);
+  }
+  assert.equal(readPaper(db, paperId)!.version, 1);
+});
+
+test('a damaged paper opens with what is sound, is mended by saving it, and can be sat', () => {
+  const { db, classId, paperId } = department();
+  const { rungs } = readPaper(db, paperId)!;
+  db.$client.exec(
+    `update parts set key = 'i1'; update parts set given = '{"addends":["7"]}' where id = 3`
+  );
+  const [, second, third] = db.select().from(sections).all();
+  const withPlan = (id: number, change: object) => {
+    const plan = {
+      ...db.select().from(sections).where(eq(sections.id, id)).get()!.plan!,
+      ...change
+    };
+    db.update(sections).set({ plan }).where(eq(sections.id, id)).run();
+  };
+  withPlan(second!.id, { skill: 'no-such-skill' });
+  withPlan(third!.id, { controls: { nonsense: 1 } });
+  const found = readPaper(db, paperId)!;
+  assert.equal(found.damage.length, 3);
+  assert.equal(found.rungs.length, rungs.length - 1);
+  assert.deepEqual(found.rungs[1]!.controls, {});
+  const ids = found.rungs.flatMap(({ items }) => items.map(({ id }) => id));
+  assert.equal(new Set(ids).size, ids.length);
+  const { title, seed, ramp } = found;
+  assert.ok(savePaper(db, paperId, 1, { title, seed, ramp, rungs: found.rungs }).ok);
+  assert.deepEqual(readPaper(db, paperId)!.damage, []);
+  assert.ok(sitPaper(db, paperId, classId, '2026-11-20').ok);
+  assert.ok(satItems(db, paperId).length > 0);
+});
+
+test('no two items get one id, however often a rung is drawn, removed and read back', () => {
+  const { db, paperId } = department();
+  for (let version = 1; version < 12; version++) {
+    const { title, seed, ramp, rungs } = readPaper(db, paperId)!;
+    const paper = { title, seed, ramp, rungs };
+    const drawn = redrawRung(paper, rungs[version % rungs.length]!.id, version);
+    assert.ok(drawn.ok);
+    const kept = version % 3 === 0 ? rungs.slice(1) : rungs;
+    const next = kept.map((rung) => (rung.id === drawn.rung.id ? drawn.rung : rung));
+    const ids = next.flatMap(({ items }) => items.map(({ id }) => id));
+    assert.equal(new Set(ids).size, ids.length);
+    assert.ok(savePaper(db, paperId, version, { ...paper, rungs: next }).ok);
+  }
 });

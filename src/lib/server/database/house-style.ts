@@ -3,14 +3,14 @@ import {
   houseStyleSchema,
   type HouseStyle
 } from '@zealous-quill/core/house-style';
-import type { Db } from './connection';
+import type { Db, Reader } from './connection';
 import { log } from './logbook';
 import { houseStyles } from './schema';
 
 const DEPARTMENT = 1;
 
 /** The department's house style; the usual one until it is set. */
-export function readHouseStyle(db: Db): HouseStyle {
+export function readHouseStyle(db: Reader): HouseStyle {
   const row = db.select().from(houseStyles).get();
   return row ? houseStyleSchema.parse(row.style) : defaultHouseStyle;
 }

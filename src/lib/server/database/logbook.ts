@@ -2,12 +2,12 @@ import { desc, eq } from 'drizzle-orm';
 import type { Db } from './connection';
 import { classes, logbook, papers, sittings } from './schema';
 
-/** Until there are accounts, the one person who uses the application. */
-export const COORDINATOR = 'coordinator';
+/** The user who acts until there are accounts. */
+export const COORDINATOR = 1;
 
 /** Adds a line to the logbook. The subject names records by id, never a pupil. */
 export function log(db: Pick<Db, 'insert'>, action: string, subject: string): void {
-  db.insert(logbook).values({ who: COORDINATOR, action, subject }).run();
+  db.insert(logbook).values({ userId: COORDINATOR, action, subject }).run();
 }
 
 export interface LogLine {

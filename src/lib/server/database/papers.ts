@@ -1,8 +1,10 @@
-import { outline, paperSchema, type Paper, type Rung } from '@zealous-quill/core/papers';
-import { and, asc, desc, eq } from 'drizzle-orm';
-import type { Db } from './connection';
+import { houseStyleSchema, type HouseStyle } from '@zealous-quill/core/house-style';
+import { outline, problemsIn, type Paper, type PaperProblem } from '@zealous-quill/core/papers';
+import { desc, eq } from 'drizzle-orm';
+import type { Db, Reader, Writer } from './connection';
 import { log } from './logbook';
-import { paperItems, papers, sections, sittings } from './schema';
+import { readRungs, writeRungs } from './rungs';
+import { forms, papers, sections, sittings } from './schema';
 
 export interface PaperSummary {
   readonly id: number;
@@ -20,10 +22,11 @@ export interface StoredPaper extends Paper {
   readonly version: number;
   readonly edition: number;
   readonly isSat: boolean;
+  /** The house style in which it was sat; null if it was not. */
+  readonly style: HouseStyle | null;
+  /** What could not be read of it, in words; what is sound stands in its rungs. */
+  readonly damage: readonly string[];
 }
-
-type Reader = Pick<Db, 'select'>;
-type Writer = Pick<Db, 'select' | 'insert' | 'update' | 'delete'>;
 
 export function listPapers(db: Db, limit = 60): PaperSummary[] {
   return db
@@ -44,23 +47,17 @@ export function listPapers(db: Db, limit = 60): PaperSummary[] {
     }));
 }
 
+/** A paper with whatever of it is sound; undefined if there is none of that id. */
 export function readPaper(db: Reader, id: number): StoredPaper | undefined {
   const row = db.select().from(papers).where(eq(papers.id, id)).get();
   if (!row) return undefined;
-  const rungs = db
-    .select()
-    .from(sections)
-    .where(eq(sections.paperId, id))
-    .orderBy(asc(sections.position))
-    .all()
-    .map((section): Rung => {
-      const { key, kind, skill, school, controls, count, spread } = section;
-      const plan = { kind, skill, school, controls, count, ...(spread && { spread }) };
-      return { id: key, ...plan, items: itemsOf(db, section.id) };
-    });
-  const { title, seed, ramp, version, edition, frozenAt } = row;
-  const paper = paperSchema.parse({ title, seed, ramp, rungs });
-  return { id, version, edition, isSat: frozenAt !== null, ...paper };
+  const { title, seed, ramp, version, edition, frozenAt, style } = row;
+  const isSat = frozenAt !== null;
+  return {
+    ...{ id, version, edition, isSat, title, seed, ramp },
+    style: isSat ? houseStyleSchema.parse(style) : null,
+    ...readRungs(db, id)
+  };
 }
 
 export function createPaper(
@@ -76,32 +73,45 @@ export function createPaper(
       .values({ title, seed, ramp, edition, previousId: previous?.id ?? null })
       .returning()
       .get();
-    writeRungs(tx, row.id, paper);
+    tx.insert(forms).values({ paperId: row.id, position: 0, letter: 'A' }).run();
+    writeRungs(tx, row.id, paper.rungs);
+    countUp(tx, row.id, paper);
     log(tx, 'paper made', `paper ${row.id}`);
     return row.id;
   });
 }
 
 export type SaveResult =
-  { ok: true; version: number } | { ok: false; code: 'changed' | 'sat' | 'missing' };
+  | { ok: true; version: number }
+  | { ok: false; code: 'changed' | 'sat' | 'missing' }
+  | { ok: false; code: 'unreadable'; problems: readonly PaperProblem[] };
 
-/** Saves a paper over the version it was read at; refuses if someone else saved since, or if it was sat. */
+/**
+ * Saves a paper over the version it was read at. Refuses if someone else saved since, if it was sat, or if the
+ * skills could not read it back.
+ */
 export function savePaper(db: Db, id: number, version: number, paper: Paper): SaveResult {
-  return db.transaction((tx) => {
-    const row = tx.select().from(papers).where(eq(papers.id, id)).get();
-    if (!row) return { ok: false, code: 'missing' };
-    if (row.frozenAt !== null) return { ok: false, code: 'sat' };
-    if (row.version !== version) return { ok: false, code: 'changed' };
-    const { title, seed, ramp } = paper;
-    const updatedAt = new Date().toISOString();
-    tx.update(papers)
-      .set({ title, seed, ramp, version: version + 1, updatedAt })
-      .where(eq(papers.id, id))
-      .run();
-    tx.delete(sections).where(eq(sections.paperId, id)).run();
-    writeRungs(tx, id, paper);
-    return { ok: true, version: version + 1 };
-  });
+  const problems = problemsIn(paper);
+  if (problems.length > 0) return { ok: false, code: 'unreadable', problems };
+  return db.transaction(
+    (tx): SaveResult => {
+      const row = tx.select().from(papers).where(eq(papers.id, id)).get();
+      if (!row) return { ok: false, code: 'missing' };
+      if (row.frozenAt !== null) return { ok: false, code: 'sat' };
+      if (row.version !== version) return { ok: false, code: 'changed' };
+      const { title, seed, ramp } = paper;
+      const updatedAt = new Date().toISOString();
+      tx.update(papers)
+        .set({ title, seed, ramp, version: version + 1, updatedAt })
+        .where(eq(papers.id, id))
+        .run();
+      tx.delete(sections).where(eq(sections.paperId, id)).run();
+      writeRungs(tx, id, paper.rungs);
+      countUp(tx, id, paper);
+      return { ok: true, version: version + 1 };
+    },
+    { behavior: 'immediate' }
+  );
 }
 
 /** A copy to go on with, since a paper that has been sat stays as it was. */
@@ -123,59 +133,11 @@ export function deletePaper(db: Db, id: number): boolean {
   });
 }
 
-function itemsOf(db: Reader, sectionId: number): Rung['items'] {
-  return db
-    .select()
-    .from(paperItems)
-    .where(eq(paperItems.sectionId, sectionId))
-    .orderBy(asc(paperItems.position))
-    .all()
-    .map(({ key, given, locked, edited, scheme }) => ({
-      id: key,
-      given,
-      locked,
-      edited,
-      ...(scheme ? { scheme } : {})
-    }));
-}
-
-function writeRungs(db: Writer, paperId: number, paper: Paper): void {
-  paper.rungs.forEach(
-    ({ id: key, kind, skill, school, controls, count, spread, items }, position) => {
-      const section = db
-        .insert(sections)
-        .values({ paperId, position, key, kind, skill, school, controls, count, spread })
-        .returning()
-        .get();
-      items.forEach(({ id, given, locked, edited, scheme }, at) =>
-        db
-          .insert(paperItems)
-          .values({
-            sectionId: section.id,
-            position: at,
-            key: id,
-            given,
-            locked,
-            edited,
-            scheme: scheme ?? null
-          })
-          .run()
-      );
-    }
-  );
+/** Keeps beside the paper what lists show of it. */
+function countUp(db: Writer, paperId: number, paper: Paper): void {
   const { items, marks, minutes } = outline(paper);
   db.update(papers)
     .set({ itemCount: items.length, marks, minutes })
     .where(eq(papers.id, paperId))
     .run();
-}
-
-/** The stored id of each item of a paper, by its key. */
-export function itemIds(db: Reader, paperId: number): Map<string, number> {
-  const rows = db
-    .select({ id: paperItems.id, section: sections.key, key: paperItems.key })
-    .from(paperItems)
-    .innerJoin(sections, and(eq(sections.id, paperItems.sectionId), eq(sections.paperId, paperId)))
-    .all();
-  return new Map(rows.map(({ id, section, key }) => [`${section}/${key}`, id]));
 }

@@ -1,18 +1,23 @@
 import { markItem, type MarkedItem, type Working } from '@zealous-quill/core/marking';
-import { patternKey, skillOf } from '@zealous-quill/core/skills';
-import { and, count, eq, inArray } from 'drizzle-orm';
-import type { Db } from './connection';
+import type { Snapshot } from '@zealous-quill/core/papers';
+import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skills';
+import { and, asc, count, eq, inArray } from 'drizzle-orm';
+import type { Db, Reader, Writer } from './connection';
 import { COORDINATOR } from './logbook';
 import {
+  decisions,
   entries,
+  forms,
+  markings,
   marks,
-  paperItems,
   responses,
   scripts,
-  sections,
-  sittings,
-  type Derived
+  snapshots,
+  type Outcome
 } from './schema';
+
+/** The round of marking that counts until there is a second one. */
+const ROUND = 1;
 
 /** A mark that a marker gave instead of the proposed one. */
 export interface GivenMark {
@@ -32,40 +37,57 @@ export interface ResponseState {
 
 export const NOTHING: ResponseState = { version: 0, working: {}, isMarked: false, given: {} };
 
-/** The responses to some items on some scripts, by `scriptId/itemId`. */
+/** The responses to some parts on some scripts, by `scriptId/partId`. */
 export function readResponses(
-  db: Pick<Db, 'select'>,
-  where: { scripts: readonly number[]; items: readonly number[] }
+  db: Reader,
+  where: { scripts: readonly number[]; parts: readonly number[] }
 ): Record<string, ResponseState> {
   const rows = db
-    .select()
+    .select({ scriptId: markings.scriptId, response: responses })
     .from(responses)
+    .innerJoin(markings, eq(markings.id, responses.markingId))
     .where(
       and(
-        inArray(responses.scriptId, [...where.scripts]),
-        inArray(responses.itemId, [...where.items])
+        eq(markings.round, ROUND),
+        inArray(markings.scriptId, [...where.scripts]),
+        inArray(responses.partId, [...where.parts])
       )
     )
     .all();
-  const ids = rows.map(({ id }) => id);
+  const ids = rows.map(({ response }) => response.id);
   const written = groupBy(db.select().from(entries).where(inArray(entries.responseId, ids)).all());
-  const decided = groupBy(db.select().from(marks).where(inArray(marks.responseId, ids)).all());
+  const decided = standing(db, ids);
   return Object.fromEntries(
-    rows.map(({ id, scriptId, itemId, version, isMarked }) => [
-      `${scriptId}/${itemId}`,
+    rows.map(({ scriptId, response: { id, partId, version, isMarked } }) => [
+      `${scriptId}/${partId}`,
       {
         version,
         isMarked,
         working: Object.fromEntries(
           (written.get(id) ?? []).map(({ step, written }) => [step, written])
         ),
-        given: Object.fromEntries(
-          (decided.get(id) ?? []).flatMap(({ mark, given, reason }) =>
-            given === null ? [] : [[mark, { given, reason: reason ?? '' }]]
-          )
-        )
+        given: decided.get(id) ?? {}
       }
     ])
+  );
+}
+
+/** The decisions that stand on some responses: the newest on each mark, where it gives one. */
+function standing(db: Reader, ids: readonly number[]): Map<number, GivenMarks> {
+  const made = db
+    .select()
+    .from(decisions)
+    .where(inArray(decisions.responseId, [...ids]))
+    .orderBy(asc(decisions.id))
+    .all();
+  return new Map(
+    [...groupBy(made)].map(([id, rows]) => {
+      const newest = new Map(rows.map((row) => [row.mark, row]));
+      const given = [...newest.values()].flatMap(({ mark, given, reason }) =>
+        given === null ? [] : [[mark, { given, reason }] as const]
+      );
+      return [id, Object.fromEntries(given)];
+    })
   );
 }
 
@@ -75,49 +97,49 @@ export type SaveResponse =
   | { ok: false; code: 'changed'; current: ResponseState };
 
 /**
- * Saves a response over the version it was read at, marks it anew and keeps proposals and given marks side by
+ * Saves a response over the version it was read at, marks it anew and keeps proposals and decisions side by
  * side. Refuses, with what stands there now, if it was saved since: two markers never overwrite each other.
  */
 export function saveResponse(
   db: Db,
   scriptId: number,
-  itemId: number,
+  partId: number,
   state: ResponseState
 ): SaveResponse {
   return db.transaction(
     (tx): SaveResponse => {
-      const derived = derivedOf(tx, scriptId, itemId);
-      if (!derived) return { ok: false, code: 'missing' };
+      const sat = snapshotFor(tx, scriptId, partId);
+      if (!sat) return { ok: false, code: 'missing' };
+      const markingId = markingOf(tx, scriptId);
       const row = tx
         .select()
         .from(responses)
-        .where(and(eq(responses.scriptId, scriptId), eq(responses.itemId, itemId)))
+        .where(and(eq(responses.markingId, markingId), eq(responses.partId, partId)))
         .get();
-      if ((row?.version ?? 0) !== state.version) {
-        const current = readResponses(tx, { scripts: [scriptId], items: [itemId] });
-        return { ok: false, code: 'changed', current: current[`${scriptId}/${itemId}`] ?? NOTHING };
-      }
-      const steps = skillOf(derived.item.skill)
-        .graph(derived.item.given, derived.item.school)
-        .steps.map(({ id }) => id);
-      if (Object.keys(state.working).some((id) => !steps.includes(id))) {
+      const current = row
+        ? readResponses(tx, { scripts: [scriptId], parts: [partId] })[`${scriptId}/${partId}`]!
+        : NOTHING;
+      if (current.version !== state.version) return { ok: false, code: 'changed', current };
+      const worked = workedOf(sat);
+      if (Object.keys(state.working).some((id) => !worked.graph.byId.has(id))) {
         return { ok: false, code: 'unknown-step' };
       }
-      if (!givenFit(derived, state.given)) return { ok: false, code: 'unknown-mark' };
-      const marked = markDerived(derived, state.working);
+      if (!givenFit(sat, state.given)) return { ok: false, code: 'unknown-mark' };
+      const marked = markItem(worked, state.working, sat.scheme);
       const values = {
-        scriptId,
-        itemId,
+        markingId,
+        partId,
         version: state.version + 1,
         isMarked: state.isMarked,
-        outcome: outcomeOf(derived, marked, state.given),
+        outcome: outcomeOf(sat, marked, state.given),
         updatedAt: new Date().toISOString()
       };
       const { id } = row
         ? tx.update(responses).set(values).where(eq(responses.id, row.id)).returning().get()
         : tx.insert(responses).values(values).returning().get();
       writeEntries(tx, id, state.working);
-      writeMarks(tx, id, marked, state.given);
+      writeMarks(tx, id, marked);
+      decide(tx, id, current.given, state.given);
       countMarked(tx, scriptId);
       return { ok: true, version: values.version };
     },
@@ -125,35 +147,45 @@ export function saveResponse(
   );
 }
 
-/** Marks what was written to an item as it was when the paper was sat. */
-export function markDerived({ item, scheme }: Derived, working: Working): MarkedItem {
-  const { skill, given, school } = item;
-  return markItem(skillOf(skill), { given, school, working, scheme });
+type Sat = Pick<Snapshot, 'item' | 'scheme'>;
+
+function workedOf({ item: { skill, given, school } }: Sat): WorkedItem {
+  return new WorkedItem(skillOf(skill), given, school);
 }
 
-type Writer = Pick<Db, 'select' | 'insert' | 'update' | 'delete'>;
-
-/** The item, if it stands on the paper that the script answers. */
-function derivedOf(db: Writer, scriptId: number, itemId: number): Derived | undefined {
-  const row = db
-    .select({ derived: paperItems.derived })
+/** The part as it was sat, if it stands on the form that the script answers. */
+function snapshotFor(db: Reader, scriptId: number, partId: number): Sat | undefined {
+  return db
+    .select({ item: snapshots.item, scheme: snapshots.scheme })
     .from(scripts)
-    .innerJoin(sittings, eq(sittings.id, scripts.sittingId))
-    .innerJoin(sections, eq(sections.paperId, sittings.paperId))
-    .innerJoin(paperItems, eq(paperItems.sectionId, sections.id))
-    .where(and(eq(scripts.id, scriptId), eq(paperItems.id, itemId)))
+    .innerJoin(forms, eq(forms.id, scripts.formId))
+    .innerJoin(snapshots, and(eq(snapshots.formId, forms.id), eq(snapshots.partId, partId)))
+    .where(eq(scripts.id, scriptId))
     .get();
-  return row?.derived ?? undefined;
 }
 
-function givenFit({ scheme }: Derived, given: GivenMarks): boolean {
+/** The marking of a script that counts; it begins with its first response. */
+function markingOf(db: Writer, scriptId: number): number {
+  const own = and(eq(markings.scriptId, scriptId), eq(markings.round, ROUND));
+  const row = db.select({ id: markings.id }).from(markings).where(own).get();
+  return (
+    row ??
+    db
+      .insert(markings)
+      .values({ scriptId, round: ROUND, userId: COORDINATOR })
+      .returning({ id: markings.id })
+      .get()
+  ).id;
+}
+
+function givenFit({ scheme }: Sat, given: GivenMarks): boolean {
   return Object.entries(given).every(([id, mark]) => {
     const line = scheme.marks.find((candidate) => candidate.id === id);
     return line !== undefined && mark.given <= line.value && mark.reason.trim() !== '';
   });
 }
 
-function outcomeOf({ item }: Derived, marked: MarkedItem, given: GivenMarks) {
+function outcomeOf({ item }: Sat, marked: MarkedItem, given: GivenMarks): Outcome {
   const awarded = marked.marks.lines.reduce(
     (sum, line) => sum + (given[line.id]?.given ?? line.awarded),
     0
@@ -179,34 +211,33 @@ function writeEntries(db: Writer, responseId: number, working: Working): void {
   if (rows.length > 0) db.insert(entries).values(rows).run();
 }
 
-function writeMarks(db: Writer, responseId: number, marked: MarkedItem, given: GivenMarks): void {
-  const before = db.select().from(marks).where(eq(marks.responseId, responseId)).all();
+function writeMarks(db: Writer, responseId: number, marked: MarkedItem): void {
   db.delete(marks).where(eq(marks.responseId, responseId)).run();
-  const now = new Date().toISOString();
-  const rows = marked.marks.lines.map(({ id, awarded, available, because }) => {
-    const change = given[id];
-    const old = before.find(({ mark }) => mark === id);
-    const isOld = old && change && old.given === change.given && old.reason === change.reason;
-    return {
-      responseId,
-      mark: id,
-      available,
-      proposed: awarded,
-      because,
-      given: change?.given ?? null,
-      reason: change?.reason.trim() ?? null,
-      changedBy: change ? COORDINATOR : null,
-      changedAt: change ? (isOld ? old.changedAt : now) : null
-    };
-  });
+  const rows = marked.marks.lines.map(({ id, awarded, available, because }) => ({
+    ...{ responseId, mark: id, available, proposed: awarded, because }
+  }));
   db.insert(marks).values(rows).run();
+}
+
+/** Adds what was decided anew: another mark or reason, or that a proposal stands again. */
+function decide(db: Writer, responseId: number, before: GivenMarks, now: GivenMarks): void {
+  for (const mark of new Set([...Object.keys(before), ...Object.keys(now)])) {
+    const [old, own] = [before[mark], now[mark]];
+    const given = own?.given ?? null;
+    const reason = own?.reason.trim() ?? '';
+    if (given === (old?.given ?? null) && reason === (old?.reason ?? '')) continue;
+    db.insert(decisions).values({ responseId, mark, given, reason, userId: COORDINATOR }).run();
+  }
 }
 
 function countMarked(db: Writer, scriptId: number): void {
   const { n } = db
     .select({ n: count() })
     .from(responses)
-    .where(and(eq(responses.scriptId, scriptId), eq(responses.isMarked, true)))
+    .innerJoin(markings, eq(markings.id, responses.markingId))
+    .where(
+      and(eq(markings.scriptId, scriptId), eq(markings.round, ROUND), eq(responses.isMarked, true))
+    )
     .get()!;
   db.update(scripts).set({ markedItems: n }).where(eq(scripts.id, scriptId)).run();
 }

@@ -5,10 +5,11 @@ import {
 } from '@zealous-quill/core/analysis';
 import { availableMarks } from '@zealous-quill/core/marking';
 import { patternKey, skillOf } from '@zealous-quill/core/skills';
-import { and, eq, isNotNull, sql } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
 import type { Db } from './connection';
-import { marks, responses, scripts, type Outcome } from './schema';
-import { listScripts, satItems } from './sittings';
+import { decisions, markings, marks, responses, scripts, type Outcome } from './schema';
+import { listScripts } from './sittings';
+import { satItems } from './snapshots';
 
 export interface ResultItem {
   readonly id: number;
@@ -93,11 +94,11 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
     pupils,
     available: items.reduce((sum, { scheme }) => sum + availableMarks(scheme), 0),
     patterns: skills.flatMap((skill) =>
-      skill.errorPatterns.map(({ id }) => ({
+      skill.patterns.map(({ id, title }) => ({
         id,
         skill: skill.id,
-        skillTitle: skills.length > 1 ? skill.words.title : null,
-        title: skill.words.errorPatterns[id]!.title,
+        skillTitle: skills.length > 1 ? skill.title : null,
+        title,
         ...summary(patternKey(skill.id, id), evidence, likely)
       }))
     )
@@ -142,26 +143,35 @@ function facility(outcomes: readonly (ItemOutcome | null)[]): number | null {
 
 function outcomesOf(db: Db, sittingId: number): Map<string, Outcome> {
   const rows = db
-    .select({ scriptId: responses.scriptId, itemId: responses.itemId, outcome: responses.outcome })
+    .select({
+      scriptId: markings.scriptId,
+      partId: responses.partId,
+      outcome: responses.outcome
+    })
     .from(responses)
-    .innerJoin(scripts, eq(scripts.id, responses.scriptId))
+    .innerJoin(markings, and(eq(markings.id, responses.markingId), eq(markings.round, 1)))
+    .innerJoin(scripts, eq(scripts.id, markings.scriptId))
     .where(and(eq(scripts.sittingId, sittingId), eq(responses.isMarked, true)))
     .all();
-  return new Map(rows.map(({ scriptId, itemId, outcome }) => [`${scriptId}/${itemId}`, outcome!]));
+  return new Map(rows.map(({ scriptId, partId, outcome }) => [`${scriptId}/${partId}`, outcome!]));
 }
 
-/** By script, how many marks the markers moved from the proposals. */
+/** By script, how many marks the decisions that stand moved from the proposals. */
 function changedOf(db: Db, sittingId: number): Map<number, number> {
+  const newest = sql`(select max(later.id) from ${decisions} later
+    where later."responseId" = ${marks.responseId} and later.mark = ${marks.mark})`;
   const rows = db
     .select({
-      scriptId: responses.scriptId,
-      changed: sql<number>`sum(abs(${marks.given} - ${marks.proposed}))`
+      scriptId: markings.scriptId,
+      changed: sql<number>`coalesce(sum(abs(${decisions.given} - ${marks.proposed})), 0)`
     })
     .from(marks)
+    .innerJoin(decisions, eq(decisions.id, newest))
     .innerJoin(responses, eq(responses.id, marks.responseId))
-    .innerJoin(scripts, eq(scripts.id, responses.scriptId))
-    .where(and(eq(scripts.sittingId, sittingId), isNotNull(marks.given)))
-    .groupBy(responses.scriptId)
+    .innerJoin(markings, and(eq(markings.id, responses.markingId), eq(markings.round, 1)))
+    .innerJoin(scripts, eq(scripts.id, markings.scriptId))
+    .where(eq(scripts.sittingId, sittingId))
+    .groupBy(markings.scriptId)
     .all();
   return new Map(rows.map(({ scriptId, changed }) => [scriptId, changed]));
 }

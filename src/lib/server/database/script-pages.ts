@@ -1,5 +1,5 @@
 import { asc, eq } from 'drizzle-orm';
-import type { Db } from './connection';
+import type { Db, Reader } from './connection';
 import { log } from './logbook';
 import { scriptPages } from './schema';
 
@@ -21,18 +21,23 @@ export function addScriptPage(
   bytes: Buffer
 ): number {
   return db.transaction((tx) => {
-    const { id } = tx.insert(scriptPages).values({ scriptId, mediaType, bytes }).returning().get();
+    const position = listScriptPages(tx, scriptId).length;
+    const { id } = tx
+      .insert(scriptPages)
+      .values({ scriptId, position, mediaType, bytes })
+      .returning()
+      .get();
     log(tx, 'page added', `script ${scriptId}`);
     return id;
   });
 }
 
-export function listScriptPages(db: Db, scriptId: number): { id: number; mediaType: string }[] {
+export function listScriptPages(db: Reader, scriptId: number): { id: number; mediaType: string }[] {
   return db
     .select({ id: scriptPages.id, mediaType: scriptPages.mediaType })
     .from(scriptPages)
     .where(eq(scriptPages.scriptId, scriptId))
-    .orderBy(asc(scriptPages.id))
+    .orderBy(asc(scriptPages.position), asc(scriptPages.id))
     .all();
 }
 

@@ -1,20 +1,23 @@
-import { isMarked, outline, schemeOf, unmarkedKinds } from '@zealous-quill/core/papers';
+import { isMarked, unmarkedKinds } from '@zealous-quill/core/papers';
 import { and, asc, count, desc, eq, inArray, notInArray, sql } from 'drizzle-orm';
-import { version } from '../version';
-import type { Db } from './connection';
+import type { Db, Reader } from './connection';
 import { log } from './logbook';
-import { itemIds, readPaper } from './papers';
+import { readPaper } from './papers';
 import {
   classes,
-  paperItems,
+  forms,
+  markings,
   papers,
+  parts,
   pupils,
+  questions,
   responses,
   scripts,
   sections,
   sittings,
-  type Derived
+  snapshots
 } from './schema';
+import { freeze, type SatItem } from './snapshots';
 
 export interface SittingSummary {
   readonly id: number;
@@ -28,60 +31,44 @@ export interface SittingSummary {
   readonly toMark: number;
 }
 
-/** Items of a paper that are marked: those of every rung but the shown ones. */
-export interface SatItem extends Derived {
-  readonly id: number;
-  readonly number: number;
-  readonly kind: string;
-}
-
 export type SitResult =
   { ok: true; id: number } | { ok: false; code: 'missing' | 'no-items' | 'no-pupils' | 'twice' };
 
 /**
- * A class sits a paper on a day: each pupil gets a script, and the paper is frozen with everything that was
- * derived of it, so that its key never changes under a marked script.
+ * A class sits a paper on a day: each pupil gets a script, and the paper is frozen with everything that is
+ * printed, keyed and marked of it, so that nothing of it changes under a marked script.
  */
 export function sitPaper(db: Db, paperId: number, classId: number, satOn: string): SitResult {
-  return db.transaction((tx) => {
-    const paper = readPaper(tx, paperId);
-    const group = tx.select().from(classes).where(eq(classes.id, classId)).get();
-    if (!paper || !group) return { ok: false, code: 'missing' };
-    const { items } = outline(paper);
-    if (!items.some(({ rung }) => isMarked(rung))) return { ok: false, code: 'no-items' };
-    const members = tx
-      .select({ id: pupils.id })
-      .from(pupils)
-      .where(eq(pupils.classId, classId))
-      .all();
-    if (members.length === 0) return { ok: false, code: 'no-pupils' };
-    const sitting = tx
-      .insert(sittings)
-      .values({ paperId, classId, satOn })
-      .onConflictDoNothing()
-      .returning()
-      .get();
-    if (!sitting) return { ok: false, code: 'twice' };
-    if (!paper.isSat) {
-      const ids = itemIds(tx, paperId);
-      for (const { rung, entry, item } of items) {
-        const derived = { item, scheme: schemeOf(rung, entry), by: version };
-        tx.update(paperItems)
-          .set({ derived })
-          .where(eq(paperItems.id, ids.get(`${rung.id}/${entry.id}`)!))
-          .run();
-      }
-      tx.update(papers)
-        .set({ frozenAt: new Date().toISOString() })
-        .where(eq(papers.id, paperId))
-        .run();
-    }
-    members.forEach(({ id }) =>
-      tx.insert(scripts).values({ sittingId: sitting.id, pupilId: id }).run()
-    );
-    log(tx, 'paper sat', `sitting ${sitting.id}`);
-    return { ok: true, id: sitting.id };
-  });
+  return db.transaction(
+    (tx): SitResult => {
+      const paper = readPaper(tx, paperId);
+      const group = tx.select().from(classes).where(eq(classes.id, classId)).get();
+      const form = tx.select().from(forms).where(eq(forms.paperId, paperId)).get();
+      if (!paper || !group || !form) return { ok: false, code: 'missing' };
+      const isEmpty = !paper.rungs.some((rung) => isMarked(rung) && rung.items.length > 0);
+      if (isEmpty) return { ok: false, code: 'no-items' };
+      const members = tx
+        .select({ id: pupils.id })
+        .from(pupils)
+        .where(eq(pupils.classId, classId))
+        .all();
+      if (members.length === 0) return { ok: false, code: 'no-pupils' };
+      const sitting = tx
+        .insert(sittings)
+        .values({ paperId, classId, satOn })
+        .onConflictDoNothing()
+        .returning()
+        .get();
+      if (!sitting) return { ok: false, code: 'twice' };
+      if (!paper.isSat) freeze(tx, paper, form.id);
+      members.forEach(({ id }) =>
+        tx.insert(scripts).values({ sittingId: sitting.id, pupilId: id, formId: form.id }).run()
+      );
+      log(tx, 'paper sat', `sitting ${sitting.id}`);
+      return { ok: true, id: sitting.id };
+    },
+    { behavior: 'immediate' }
+  );
 }
 
 /** The newest sittings with how far their marking is. */
@@ -134,15 +121,18 @@ function withProgress(
     .all();
   const items = db
     .select({ id: sections.paperId, items: count() })
-    .from(paperItems)
-    .innerJoin(sections, eq(sections.id, paperItems.sectionId))
+    .from(snapshots)
+    .innerJoin(parts, eq(parts.id, snapshots.partId))
+    .innerJoin(questions, eq(questions.id, parts.questionId))
+    .innerJoin(sections, eq(sections.id, questions.sectionId))
+    .innerJoin(forms, and(eq(forms.id, snapshots.formId), eq(forms.position, 0)))
     .where(
       and(
         inArray(
           sections.paperId,
           rows.map(({ paperId }) => paperId)
         ),
-        notInArray(sections.kind, [...unmarkedKinds])
+        notInArray(parts.kind, [...unmarkedKinds])
       )
     )
     .groupBy(sections.paperId)
@@ -155,20 +145,6 @@ function withProgress(
   });
 }
 
-/** The items of a sat paper that are marked, as they were derived when it was sat. */
-export function satItems(db: Pick<Db, 'select'>, paperId: number): SatItem[] {
-  const rows = db
-    .select({ id: paperItems.id, kind: sections.kind, derived: paperItems.derived })
-    .from(paperItems)
-    .innerJoin(sections, eq(sections.id, paperItems.sectionId))
-    .where(eq(sections.paperId, paperId))
-    .orderBy(asc(sections.position), asc(paperItems.position))
-    .all();
-  return rows
-    .map(({ id, kind, derived }, at) => ({ id, kind, number: at + 1, ...derived! }))
-    .filter((item) => isMarked(item));
-}
-
 /** The first item of a sitting that is not marked on every script. */
 export function firstUnmarkedItem(
   db: Db,
@@ -178,35 +154,38 @@ export function firstUnmarkedItem(
   const scriptCount = listScripts(db, sittingId).length;
   const marked = new Map(
     db
-      .select({ itemId: responses.itemId, n: count() })
+      .select({ partId: responses.partId, n: count() })
       .from(responses)
-      .innerJoin(scripts, eq(scripts.id, responses.scriptId))
-      .where(and(eq(scripts.sittingId, sittingId), eq(responses.isMarked, true)))
-      .groupBy(responses.itemId)
+      .innerJoin(markings, eq(markings.id, responses.markingId))
+      .innerJoin(scripts, eq(scripts.id, markings.scriptId))
+      .where(
+        and(eq(scripts.sittingId, sittingId), eq(markings.round, 1), eq(responses.isMarked, true))
+      )
+      .groupBy(responses.partId)
       .all()
-      .map(({ itemId, n }) => [itemId, n])
+      .map(({ partId, n }) => [partId, n])
   );
   return items.find(({ id }) => (marked.get(id) ?? 0) < scriptCount);
 }
 
 export interface ScriptSummary {
   readonly id: number;
-  readonly pupilId: number;
+  readonly pupilId: number | null;
   readonly name: string;
   readonly markedItems: number;
 }
 
 /** The scripts of a sitting in the order of the pupils' names. */
-export function listScripts(db: Pick<Db, 'select'>, sittingId: number): ScriptSummary[] {
+export function listScripts(db: Reader, sittingId: number): ScriptSummary[] {
   return db
     .select({
       id: scripts.id,
       pupilId: scripts.pupilId,
-      name: pupils.name,
+      name: sql<string>`coalesce(${pupils.name}, '')`,
       markedItems: scripts.markedItems
     })
     .from(scripts)
-    .innerJoin(pupils, eq(pupils.id, scripts.pupilId))
+    .leftJoin(pupils, eq(pupils.id, scripts.pupilId))
     .where(eq(scripts.sittingId, sittingId))
     .orderBy(asc(pupils.name))
     .all();

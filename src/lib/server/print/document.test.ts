@@ -2,15 +2,18 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { isMarked, outline, rungWords, startLadder } from '@zealous-quill/core/papers';
-import { skills } from '@zealous-quill/core/skills';
-import { printDocument, printKinds } from './document';
+import { skills } from '@zealous-quill/core/skills/all';
+import { partsNow, printDocument, printKinds, type PrintKind } from './document';
 
 const style = { ...defaultHouseStyle, paper: 'us-letter' as const, squares: 10 as const };
 
 const papers = skills.map((skill) => ({
-  ...startLadder(skill.id, `Practice in ${skill.words.title}`, 11),
+  ...startLadder(skill.id, `Practice in ${skill.title}`, 11),
   edition: 2
 }));
+
+const printed = (paper: (typeof papers)[number], kind: PrintKind) =>
+  printDocument(paper, partsNow(paper, style), kind, style);
 
 const writtenMarks = (picture: { marks: readonly { role: string; text: string }[] } | null) =>
   (picture?.marks ?? []).filter(
@@ -20,25 +23,22 @@ const writtenMarks = (picture: { marks: readonly { role: string; text: string }[
 test('every print numbers all its items in order and says which paper it is', () => {
   for (const paper of papers) {
     for (const kind of printKinds) {
-      const printed = printDocument(paper, kind, style);
-      const numbers = printed.sections.flatMap(({ items }) => items.map(({ number }) => number));
+      const print = printed(paper, kind);
+      const numbers = print.sections.flatMap(({ items }) => items.map(({ number }) => number));
       const expected = outline(paper).items.filter(({ rung }) => kind !== 'key' || isMarked(rung));
       assert.deepEqual(
         numbers,
         expected.map(({ number }) => number)
       );
-      assert.deepEqual([printed.paper, printed.square], ['us-letter', 10]);
-      assert.match(
-        printed.footer,
-        new RegExp(`Edition 2 · seed ${paper.seed} · Zealous Quill \\d`)
-      );
+      assert.deepEqual([print.paper, print.square], ['us-letter', 10]);
+      assert.match(print.footer, new RegExp(`Edition 2 · seed ${paper.seed} · Zealous Quill \\d`));
     }
   }
 });
 
 test('the paper gives nothing away but in its examples; the solutions show everything', () => {
   for (const paper of papers) {
-    for (const section of printDocument(paper, 'paper', style).sections) {
+    for (const section of printed(paper, 'paper').sections) {
       const isExample = section.title === rungWords['worked-example'].title;
       const isGaps = section.title === rungWords.gaps.title;
       for (const { picture, explanation } of section.items) {
@@ -46,7 +46,7 @@ test('the paper gives nothing away but in its examples; the solutions show every
         assert.equal(explanation.length > 0, isExample);
       }
     }
-    for (const { items } of printDocument(paper, 'solutions', style).sections) {
+    for (const { items } of printed(paper, 'solutions').sections) {
       assert.ok(
         items.every(
           ({ picture, explanation }) => writtenMarks(picture).length > 0 && explanation.length > 1
@@ -58,13 +58,13 @@ test('the paper gives nothing away but in its examples; the solutions show every
 
 test('the key has the answer, the marks and the answers that name an error', () => {
   for (const paper of papers) {
-    const answers = new Map(outline(paper).items.map(({ number, item }) => [number, item]));
-    for (const { items } of printDocument(paper, 'key', style).sections) {
+    const answers = new Map(outline(paper).items.map(({ number, facts }) => [number, facts]));
+    for (const { items } of printed(paper, 'key').sections) {
       for (const { number, answer, scheme, wrongAnswers, picture } of items) {
         const item = answers.get(number)!;
         assert.equal(answer.replace(/\D/g, ''), item.answer.replace(/\D/g, ''));
         assert.ok(scheme.length >= 2);
-        assert.equal(wrongAnswers.length, item.errorPatterns.length);
+        assert.equal(wrongAnswers.length, item.patterns.length);
         assert.equal(picture, null);
       }
     }

@@ -1,16 +1,15 @@
 import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-import { markWords } from '@zealous-quill/core/marking';
-import { isMarked, outline, rungWords, schemeOf } from '@zealous-quill/core/papers';
-import type { NumberedItem, Paper, Rung } from '@zealous-quill/core/papers';
-import { skillOf } from '@zealous-quill/core/skills';
+import { availableMarks, markWords } from '@zealous-quill/core/marking';
 import {
-  emptyPicture,
-  evaluate,
-  gapSteps,
-  isModelled,
-  modelledTexts,
-  pictureOf
-} from '@zealous-quill/core/working';
+  isMarked,
+  rungWords,
+  snapshotOf,
+  snapshotPicture,
+  type Paper,
+  type Rung,
+  type Snapshot
+} from '@zealous-quill/core/papers';
+import { findCard } from '@zealous-quill/core/skills';
 import type { Picture } from '@zealous-quill/core/working';
 import { version } from '../version';
 
@@ -49,13 +48,35 @@ interface PrintItem {
   readonly wrongAnswers: readonly { title: string; answer: string }[];
 }
 
+/** An item to be printed: where it stands, and everything that is derived of it. */
+export interface PrintPart extends Snapshot {
+  readonly number: number;
+  readonly kind: Rung['kind'];
+  /** The id of its rung. */
+  readonly section: string;
+}
+
+/** The parts of a paper as they are now. A paper that has been sat has kept its own. */
+export function partsNow({ rungs }: Paper, style: HouseStyle): PrintPart[] {
+  return rungs
+    .flatMap((rung) => rung.items.map((entry) => ({ rung, entry })))
+    .map(({ rung, entry }, at) => ({
+      ...snapshotOf(rung, entry, style),
+      number: at + 1,
+      kind: rung.kind,
+      section: rung.id
+    }));
+}
+
 /** Lays out a paper, its key or its worked solutions; the house style runs through all of it. */
 export function printDocument(
   paper: Paper & { edition: number },
+  parts: readonly PrintPart[],
   kind: PrintKind,
   style: HouseStyle
 ): PrintDocument {
-  const { items, marks, minutes } = outline(paper);
+  const marks = parts.reduce((sum, part) => sum + marksOf(part), 0);
+  const minutes = Math.ceil(parts.reduce((sum, { item }) => sum + item.seconds, 0) / 60);
   return {
     kind,
     title: paper.title,
@@ -68,10 +89,10 @@ export function printDocument(
       .map((rung) => ({
         title: titleOf(rung, paper),
         note: kind === 'paper' ? rungWords[rung.kind].note : '',
-        items: items
-          .filter((numbered) => numbered.rung === rung)
-          .filter(() => kind !== 'key' || isMarked(rung))
-          .map((numbered) => printItem(numbered, kind, style))
+        items: parts
+          .filter(({ section }) => section === rung.id)
+          .filter((part) => kind !== 'key' || isMarked(part))
+          .map((part) => printItem(part, kind, style))
       }))
       .filter(({ items }) => items.length > 0)
   };
@@ -81,28 +102,25 @@ export function printDocument(
 function titleOf(rung: Rung, { rungs }: Paper): string {
   const { title } = rungWords[rung.kind];
   const isMixed = rungs.some(({ skill }) => skill !== rung.skill);
-  return isMixed ? `${title}: ${skillOf(rung.skill).words.title.toLowerCase()}` : title;
+  return isMixed ? `${title}: ${findCard(rung.skill)!.title.toLowerCase()}` : title;
 }
 
-function printItem(numbered: NumberedItem, kind: PrintKind, style: HouseStyle): PrintItem {
-  const { number, rung, entry, item, marks } = numbered;
-  const skill = skillOf(rung.skill);
-  const graph = skill.graph(entry.given, rung.school);
-  const values = evaluate(graph);
-  const showsSteps = kind === 'solutions' || (kind === 'paper' && rung.kind === 'worked-example');
+function marksOf(part: PrintPart): number {
+  return isMarked(part) ? availableMarks(part.scheme) : 0;
+}
+
+function printItem(part: PrintPart, kind: PrintKind, style: HouseStyle): PrintItem {
+  const { number, item, scheme, printed } = part;
+  const showsSteps = kind === 'solutions' || (kind === 'paper' && part.kind === 'worked-example');
   return {
     number,
-    prompt: skill.words.prompt(entry.given, style),
-    marks,
-    picture: kind === 'key' ? null : picture(numbered, kind, style),
-    alt: `${skill.print(entry.given)} on squared paper`,
+    prompt: item.prompt,
+    marks: marksOf(part),
+    picture: kind === 'key' ? null : snapshotPicture(printed, shownOf(part, kind)),
+    alt: `${printed.line} on squared paper`,
     answer: writeText(item.answer, style),
-    explanation: showsSteps
-      ? graph.steps
-          .filter((step) => isModelled(step, values.get(step.id)))
-          .map((step) => skill.words.explain(entry.given, step, values, style))
-      : [],
-    scheme: schemeOf(rung, entry).marks.map((mark) => `${mark.id} ${markWords(mark)}`),
+    explanation: showsSteps ? printed.explanations : [],
+    scheme: scheme.marks.map((mark) => `${mark.id} ${markWords(mark)}`),
     wrongAnswers: item.errorPatterns.map(({ title, answer }) => ({
       title,
       answer: writeText(answer, style)
@@ -110,20 +128,9 @@ function printItem(numbered: NumberedItem, kind: PrintKind, style: HouseStyle): 
   };
 }
 
-/** What stands in the squares: all of it, all but the gaps, the numbers only, or nothing. */
-function picture({ rung, entry }: NumberedItem, kind: PrintKind, style: HouseStyle): Picture {
-  const skill = skillOf(rung.skill);
-  const layout = skill.layout(entry.given, rung.school, style);
-  const graph = skill.graph(entry.given, rung.school);
-  const values = evaluate(graph);
-  const texts = modelledTexts(graph, values);
-  if (kind === 'solutions' || rung.kind === 'worked-example') return pictureOf(layout, texts);
-  if (rung.kind === 'gaps') {
-    const gaps = gapSteps(graph, values);
-    return pictureOf(
-      layout,
-      Object.fromEntries(Object.entries(texts).filter(([id]) => !gaps.has(id)))
-    );
-  }
-  return rung.kind === 'set-out' ? pictureOf(layout, {}) : emptyPicture(layout);
+/** What stands in the squares of a print. */
+function shownOf(part: PrintPart, kind: PrintKind): Parameters<typeof snapshotPicture>[1] {
+  if (kind === 'solutions' || part.kind === 'worked-example') return 'working';
+  if (part.kind === 'gaps') return 'gaps';
+  return part.kind === 'set-out' ? 'numbers' : 'nothing';
 }

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Controls, Skill } from '@zealous-quill/core/skills';
+  import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
   import { withControl } from './choices';
   import FeatureSquares from './FeatureSquares.svelte';
 
   interface Props {
-    skill: Skill;
+    skill: SkillDescription;
     controls: Controls;
     possible: Readonly<Record<string, readonly boolean[]>>;
     conflict?: readonly string[];
@@ -17,7 +17,6 @@
 {#each skill.features as feature (feature.id)}
   <FeatureSquares
     {feature}
-    {...skill.words.features[feature.id]!}
     control={controls[feature.id]}
     possible={possible[feature.id]}
     isInConflict={conflict.includes(feature.id)}

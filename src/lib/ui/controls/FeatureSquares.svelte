@@ -1,11 +1,9 @@
 <script lang="ts">
-  import type { Control, FeatureSpec } from '@zealous-quill/core/skills';
+  import type { Control, DescribedFeature } from '@zealous-quill/core/skills';
   import { choicesOf, controlText, endOf, isChosen, press, withEnd } from './choices';
 
   interface Props {
-    feature: FeatureSpec;
-    title: string;
-    meaning: string;
+    feature: DescribedFeature;
     control: Control | undefined;
     /** Whether items exist for each choice with all other controls as they are; undefined while unknown. */
     possible?: readonly boolean[] | undefined;
@@ -13,16 +11,9 @@
     onchange: (control: Control | undefined) => void;
   }
 
-  let {
-    feature,
-    title,
-    meaning,
-    control,
-    possible,
-    isInConflict = false,
-    onchange
-  }: Props = $props();
+  let { feature, control, possible, isInConflict = false, onchange }: Props = $props();
 
+  const { title, meaning } = $derived(feature);
   const choices = $derived(choicesOf(feature));
 </script>
 

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { readControls, skills, type Control } from '@zealous-quill/core/skills';
+import { readControls, type Control } from '@zealous-quill/core/skills';
+import { skills } from '@zealous-quill/core/skills/all';
 import { choicesOf, controlText, endOf, isChosen, press, withControl, withEnd } from './choices';
 
 test('a second square spans a range, the only one asked is let go, another starts anew', () => {
@@ -29,7 +30,7 @@ test('whatever is pressed, the skill can read it, and it has words', () => {
             undefined
           );
           const controls = withControl({}, feature.id, control);
-          assert.ok(readControls(skill.features, controls).ok);
+          assert.ok(readControls(skill.features, controls, { isNew: true }).ok);
           if (control === undefined) return;
           assert.ok(controlText(control).length > 0);
           assert.ok(choices.some((choice) => isChosen(control, choice.control)));

@@ -24,16 +24,23 @@ export function choicesOf(feature: FeatureSpec): Choice[] {
       if (feature.steps) {
         return feature.steps.map((value) => ({ label: String(value), control: value }));
       }
-      const shown = Math.min(feature.max, feature.min + MOST_SQUARES - 1);
+      const most = feature.askedTo ?? feature.max;
+      const shown = Math.min(most, feature.min + MOST_SQUARES - 1);
+      // What is counted no further is asked for as so many or more.
       const isOpen = shown < feature.max;
       return Array.from({ length: shown - feature.min + 1 }, (_, at) => {
         const value = feature.min + at;
         return isOpen && value === shown
-          ? { label: `${value}+`, control: { min: value, max: feature.max } }
+          ? { label: `${value}+`, control: openFrom(value, feature) }
           : { label: String(value), control: value };
       });
     }
   }
+}
+
+/** So much or more; a number beyond the cap cannot be named. */
+function openFrom(min: number, { max, askedTo }: { max: number; askedTo?: number }): Control {
+  return askedTo === undefined ? { min, max } : { min };
 }
 
 /** A value that has a name as it is read: `shared factor` for `shared-factor`, `+ −` for a pair of signs. */
@@ -141,7 +148,8 @@ function pressName(control: Control | undefined, name: string): Control | undefi
 }
 
 function simplified({ min, max }: { min: number; max: number }): Control {
-  return min === max ? min : { min, max };
+  if (min === max) return min;
+  return max === Infinity ? { min } : { min, max };
 }
 
 function rangeOf(control: Control): { min: number; max: number } {

@@ -1,4 +1,4 @@
-import type { Conflict, Control, Controls, DrawResult, Skill } from '@zealous-quill/core/skills';
+import type { Conflict, Control, Controls, SkillDescription } from '@zealous-quill/core/skills';
 import { choicesOf } from './choices';
 
 /** What counts and draws, in a worker or anywhere else. */
@@ -11,7 +11,6 @@ export interface Counter {
     values: Control[]
   ): Promise<boolean[]>;
   explain(skill: string, controls: Controls): Promise<Conflict>;
-  draw(skill: string, controls: Controls, howMany: number, seed: number): Promise<DrawResult>;
 }
 
 /**
@@ -25,6 +24,7 @@ export class Possibilities {
   possible = $state<Record<string, boolean[]>>({});
   isCounting = $state(false);
   private turn = 0;
+  private skill = '';
 
   constructor(
     private readonly counter: Counter,
@@ -32,8 +32,9 @@ export class Possibilities {
     private readonly scout: Counter
   ) {}
 
-  async ask(skill: Skill, controls: Controls): Promise<void> {
+  async ask(skill: SkillDescription, controls: Controls): Promise<void> {
     const turn = ++this.turn;
+    if (skill.id !== this.skill) this.forget(skill.id);
     this.isCounting = true;
     const { count, usable } = await this.counter.count(skill.id, controls);
     if (turn !== this.turn) return;
@@ -52,5 +53,14 @@ export class Possibilities {
       if (turn !== this.turn) return;
       this.possible[feature.id] = possible;
     }
+  }
+
+  /** What is known of one skill says nothing of another. */
+  private forget(skill: string): void {
+    this.skill = skill;
+    this.count = null;
+    this.usable = null;
+    this.conflict = null;
+    this.possible = {};
   }
 }

@@ -1,12 +1,15 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 
-export interface StyleChoice<K extends keyof HouseStyle = keyof HouseStyle> {
+/** What is chosen once for all skills; the methods of the skills are their own. */
+export type StyleName = Exclude<keyof HouseStyle, 'methods'>;
+
+export interface StyleChoice<K extends StyleName = StyleName> {
   readonly name: K;
   readonly title: string;
   readonly options: readonly { readonly value: HouseStyle[K]; readonly word: string }[];
 }
 
-function choice<K extends keyof HouseStyle>(
+function choice<K extends StyleName>(
   name: K,
   title: string,
   options: readonly (readonly [HouseStyle[K], string])[]
@@ -46,10 +49,6 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
         [true, 'yes'],
         [false, 'no']
       ]),
-      choice('subtraction', 'Subtraction is done by', [
-        ['decomposition', 'decomposition'],
-        ['equal-additions', 'equal additions']
-      ]),
       choice('answerRules', 'The answer stands between', [
         ['one', 'one rule'],
         ['two', 'two rules']
@@ -58,26 +57,6 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
         ['letters', 'Th H T O'],
         ['numerals', '1000 100 10 1'],
         ['none', 'nothing']
-      ])
-    ]
-  },
-  {
-    title: 'Methods',
-    choices: [
-      choice('mixedNumbers', 'Mixed numbers are subtracted by', [
-        ['regroup', 'regrouping in a column'],
-        ['improper', 'improper fractions'],
-        ['parts', 'wholes and fractions apart']
-      ]),
-      choice('quadratics', 'Quadratics are factorised by', [
-        ['product-and-sum', 'product and sum'],
-        ['area-grid', 'an area grid'],
-        ['cross-trial', 'cross trial'],
-        ['grouping', 'grouping']
-      ]),
-      choice('commonFactor', 'A common factor is taken out', [
-        ['first', 'first'],
-        ['last', 'last']
       ])
     ]
   },

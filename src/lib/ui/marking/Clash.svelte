@@ -1,32 +1,36 @@
 <script lang="ts">
-  import { keyOf, type MarkingDesk } from './desk.svelte';
+  import type { Entry, MarkingDesk, Place } from './desk.svelte';
 
-  let { desk }: { desk: MarkingDesk } = $props();
+  let { desk, place }: { desk: MarkingDesk; place: Place } = $props();
 
-  const clash = $derived(desk.clash!);
-  const mine = $derived(desk.states[keyOf(clash.place)]?.working ?? {});
+  const draft = $derived(desk.draftOf(place));
+  const named = $derived(new Map(place.item.item.steps.map(({ id, label }) => [id, label])));
 
-  const text = (working: Readonly<Record<string, string>>) =>
-    Object.entries(working)
-      .map(([step, written]) => `${step} ${written}`)
-      .join(', ') || 'nothing';
+  function text({ working, isMarked, given }: Entry): string {
+    const written = Object.entries(working).map(
+      ([step, text]) => `${(named.get(step) ?? step).toLowerCase()} ${text}`
+    );
+    const decided = Object.entries(given).map(([mark, one]) => `${mark} given ${one.given}`);
+    const all = [...written, ...decided].join(', ') || 'nothing';
+    return isMarked ? `${all} (marked)` : all;
+  }
 </script>
 
 <div class="clash" role="alertdialog" aria-label="Changed elsewhere">
   <p>
-    <strong>{clash.place.script.name}, item {clash.place.item.number}</strong> was changed in another
-    window or by another marker since you opened it. Nothing has been overwritten.
+    <strong>{place.script.name}, item {place.item.number}</strong> was changed in another window or by
+    another marker since you opened it. Nothing has been overwritten.
   </p>
   <dl>
     <dt>There</dt>
-    <dd>{text(clash.current.working)}{clash.current.isMarked ? ' (marked)' : ''}</dd>
+    <dd>{draft.clash ? text(draft.clash.theirs) : ''}</dd>
     <dt>Here</dt>
-    <dd>{text(mine)}</dd>
+    <dd>{text(draft.value)}</dd>
   </dl>
-  <button type="button" class="main-button" onclick={() => desk.settleClash('theirs')}
+  <button type="button" class="main-button" onclick={() => draft.settleClash('theirs')}
     >Take what is there</button
   >
-  <button type="button" class="side-button" onclick={() => desk.settleClash('mine')}
+  <button type="button" class="side-button" onclick={() => draft.settleClash('mine')}
     >Keep what is here</button
   >
 </div>

@@ -42,7 +42,7 @@
   <p class="left">
     <strong class="figures">{desk.left}</strong> of {desk.pile.length} left
     <span class="state" role="status">
-      {#if desk.problem}✗ {desk.problem}{:else if desk.unsaved.size > 0}○ saving{:else}● saved{/if}
+      {#if desk.problem}✗ {desk.problem}{:else if desk.unsaved.length > 0}○ saving{:else}● saved{/if}
     </span>
   </p>
 </div>

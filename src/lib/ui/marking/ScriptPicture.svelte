@@ -1,6 +1,4 @@
 <script lang="ts">
-  import type { HouseStyle } from '@zealous-quill/core/house-style';
-  import { skillOf } from '@zealous-quill/core/skills';
   import { ANSWER } from '@zealous-quill/core/working';
   import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
@@ -9,17 +7,16 @@
 
   interface Props {
     place: Place;
-    style: HouseStyle;
     /** What a simulated pupil wrote; undefined for a real script. */
     working: Readonly<Record<string, string>> | undefined;
     pages: readonly { id: number; mediaType: string }[];
     sittingId: number;
   }
 
-  let { place, style, working, pages, sittingId }: Props = $props();
+  let { place, working, pages, sittingId }: Props = $props();
 
   const item = $derived(place.item.item);
-  const layout = $derived(skillOf(item.skill).layout(item.given, item.school, style));
+  const layout = $derived(place.item.printed.layout);
   const isBlank = $derived(working !== undefined && Object.keys(working).length === 0);
   let shown = $state(0);
   const page = $derived(pages[Math.min(shown, pages.length - 1)]);

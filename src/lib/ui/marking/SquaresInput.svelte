@@ -14,8 +14,7 @@
 
   let { desk, style, inputs = $bindable() }: Props = $props();
 
-  const item = $derived(desk.place.item.item);
-  const layout = $derived(desk.skill.layout(item.given, item.school, style));
+  const layout = $derived(desk.place.item.printed.layout);
   const square = $derived(Math.min(3, 20.5 / layout.width));
   const verdicts = $derived(new Map(desk.marked.steps.map((step) => [step.id, step.verdict])));
 
@@ -30,7 +29,7 @@
     const { value } = event.currentTarget as HTMLInputElement;
     desk.write(step, value);
     if (isSingle && /^\d$/.test(value) && (event as InputEvent).data !== null) {
-      focus(nextSquare(desk.graph, layout, step));
+      focus(nextSquare(desk.worked.graph, layout, step));
     }
   }
 
@@ -60,11 +59,11 @@
     return isWhole || (isCaret && selectionStart === (by < 0 ? 0 : value.length));
   }
 
-  const isNumber = (step: string) => stepOf(desk.graph, step).reading.kind === 'number';
+  const isNumber = (step: string) => stepOf(desk.worked.graph, step).reading.kind === 'number';
 
   function label(step: string): string {
     const verdict = verdicts.get(step);
-    const name = desk.skill.words.label(stepOf(desk.graph, step), style);
+    const name = desk.worked.label(stepOf(desk.worked.graph, step), style);
     return verdict ? `${name}, ${verdictWords[verdict].word}` : name;
   }
 </script>

@@ -9,8 +9,9 @@
 
   const marked = $derived(desk.marked);
   const isEmpty = $derived(Object.keys(desk.state.working).length === 0);
-  const title = (pattern: string) => desk.skill.words.errorPatterns[pattern]!.title;
-  const name = (step: string) => desk.skill.words.label(stepOf(desk.graph, step), style);
+  const title = (pattern: string) =>
+    desk.worked.skill.patterns.find(({ id }) => id === pattern)!.title;
+  const name = (step: string) => desk.worked.label(stepOf(desk.worked.graph, step), style);
   const explained = $derived(
     marked.diagnosis.map(({ patterns }) => patterns.map(title).join(' with '))
   );

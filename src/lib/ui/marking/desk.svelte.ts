@@ -1,14 +1,14 @@
-import { markItem, type MarkedItem, type Scheme } from '@zealous-quill/core/marking';
-import { skillOf, type Item } from '@zealous-quill/core/skills';
+import { markItem, type MarkedItem } from '@zealous-quill/core/marking';
+import type { Snapshot } from '@zealous-quill/core/papers';
+import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
 import { ANSWER, spreadAnswer } from '@zealous-quill/core/working';
+import { Draft, tabKeeper, type DraftReply, type Keeper, type Timers } from '../draft.svelte';
 
-/** An item as it was when the paper was sat. */
-export interface DeskItem {
+/** A part as it was when the paper was sat. */
+export interface DeskItem extends Snapshot {
   readonly id: number;
   readonly number: number;
   readonly kind: string;
-  readonly item: Item;
-  readonly scheme: Scheme;
 }
 
 export interface DeskScript {
@@ -16,29 +16,34 @@ export interface DeskScript {
   readonly name: string;
 }
 
-/** One response: an item on a script. */
+/** One response: a part on a script. */
 export interface Place {
   readonly script: DeskScript;
   readonly item: DeskItem;
 }
 
-export interface DeskState {
-  readonly version: number;
+/** What stands in a response. */
+export interface Entry {
   readonly working: Readonly<Record<string, string>>;
   readonly isMarked: boolean;
   readonly given: Readonly<Record<string, { given: number; reason: string }>>;
 }
 
-export type SaveReply =
-  | { ok: true; version: number }
-  | { ok: false; code: 'changed'; current: DeskState }
-  | { ok: false; code: 'problem'; message: string };
+export type SavedEntry = Entry & { readonly version: number };
 
-export type SaveState = (place: Place, state: DeskState) => Promise<SaveReply>;
+export interface DeskOptions {
+  readonly pile: readonly Place[];
+  /** What was read of each response, by {@link keyOf}. */
+  readonly states: Readonly<Record<string, SavedEntry>>;
+  readonly start: number;
+  save(place: Place, entry: Entry, version: number): Promise<DraftReply<Entry>>;
+  /** Where a response is kept over a reload; this tab, if absent. */
+  keeper?(key: string): Keeper | undefined;
+  readonly timers?: Timers;
+}
 
-const NOTHING: DeskState = { version: 0, working: {}, isMarked: false, given: {} };
+const NOTHING: SavedEntry = { version: 0, working: {}, isMarked: false, given: {} };
 const PAUSE = 250;
-const RETRY = 3000;
 
 function without<T>(record: Readonly<Record<string, T>>, key: string): Record<string, T> {
   return Object.fromEntries(Object.entries(record).filter(([name]) => name !== key));
@@ -47,40 +52,47 @@ function without<T>(record: Readonly<Record<string, T>>, key: string): Record<st
 export const keyOf = (place: Place): string => `${place.script.id}/${place.item.id}`;
 
 /**
- * A pile of responses on the marking desk. Entries are kept as they are typed, saved by themselves one after
- * another, marked as one types, and can be undone.
+ * A pile of responses on the marking desk, each a draft of its own: kept as it is typed, saved by itself,
+ * marked as one types. Undoing goes back to where the last change was. The skills of the pile must be loaded.
  */
 export class MarkingDesk {
   at = $state(0);
-  states = $state.raw<Readonly<Record<string, DeskState>>>({});
-  /** Responses with changes that the server has not acknowledged. */
-  unsaved = $state.raw<ReadonlySet<string>>(new Set());
-  problem = $state<string | null>(null);
-  /** Someone else changed a response that was changed here too. */
-  clash = $state.raw<{ place: Place; current: DeskState } | null>(null);
   /** Whether the squares are open although nothing stands in them. */
   isOpened = $state(false);
-  private past: { at: number; key: string; state: DeskState }[] = [];
-  private timers = new Map<string, ReturnType<typeof setTimeout>>();
-  private busy = new Map<string, Promise<void>>();
+  readonly pile: readonly Place[];
+  private readonly drafts: ReadonlyMap<string, Draft<Entry>>;
+  private order: string[] = [];
 
-  constructor(
-    readonly pile: readonly Place[],
-    states: Readonly<Record<string, DeskState>>,
-    private readonly save: SaveState,
-    start: number
-  ) {
-    this.states = states;
+  constructor({ pile, states, start, save, keeper = keptInTab, timers }: DeskOptions) {
+    this.pile = pile;
     this.at = Math.min(Math.max(0, start), Math.max(0, pile.length - 1));
+    this.drafts = new Map(
+      pile.map((place) => {
+        const key = keyOf(place);
+        const { version, ...value } = states[key] ?? NOTHING;
+        const kept = keeper(key);
+        const draft = new Draft<Entry>({
+          value,
+          version,
+          save: (entry, version) => save(place, entry, version),
+          ...(kept && { keeper: kept }),
+          ...(timers && { timers })
+        });
+        return [key, draft];
+      })
+    );
   }
 
   place = $derived.by(() => this.pile[this.at]!);
-  state = $derived.by(() => this.states[keyOf(this.place)] ?? NOTHING);
-  skill = $derived.by(() => skillOf(this.place.item.item.skill));
-  graph = $derived.by(() =>
-    this.skill.graph(this.place.item.item.given, this.place.item.item.school)
+  draft = $derived.by(() => this.draftOf(this.place));
+  state = $derived.by(() => this.draft.value);
+  worked = $derived.by(() => {
+    const { skill, given, school } = this.place.item.item;
+    return new WorkedItem(skillOf(skill), given, school);
+  });
+  marked: MarkedItem = $derived.by(() =>
+    markItem(this.worked, this.state.working, this.place.item.scheme)
   );
-  marked: MarkedItem = $derived.by(() => this.mark(this.place, this.state));
   marks = $derived.by(() => this.place.item.scheme.marks);
   hasSquares = $derived.by(
     () => this.isOpened || Object.keys(this.state.working).some((step) => step !== ANSWER)
@@ -91,25 +103,41 @@ export class MarkingDesk {
       0
     )
   );
-  left = $derived.by(
-    () => this.pile.filter((place) => !this.states[keyOf(place)]?.isMarked).length
+  left = $derived.by(() => this.pile.filter((place) => !this.entryOf(place).isMarked).length);
+  /** Responses with changes that the server has not acknowledged. */
+  unsaved = $derived.by(() => this.pile.filter((place) => this.draftOf(place).state !== 'saved'));
+  problem = $derived.by(
+    () => this.unsaved.map((place) => this.draftOf(place).problem).find(Boolean) ?? null
   );
+  /** Responses that someone else changed as well, in the order of the pile. */
+  clashes = $derived.by(() => this.pile.filter((place) => this.draftOf(place).clash !== null));
+
+  draftOf(place: Place): Draft<Entry> {
+    return this.drafts.get(keyOf(place))!;
+  }
+
+  entryOf(place: Place): Entry {
+    return this.draftOf(place).value;
+  }
 
   /** How a response in the pile stands, for the strip above it. */
   standing(place: Place): 'marked' | 'begun' | 'waiting' {
-    const state = this.states[keyOf(place)];
-    if (state?.isMarked) return 'marked';
-    return state && Object.keys(state.working).length > 0 ? 'begun' : 'waiting';
+    const { isMarked, working } = this.entryOf(place);
+    if (isMarked) return 'marked';
+    return Object.keys(working).length > 0 ? 'begun' : 'waiting';
   }
 
   write(step: string, text: string): void {
-    const others = without(this.state.working, step);
-    this.change({ working: text.trim() === '' ? others : { ...others, [step]: text } });
+    this.change(({ working }) => {
+      const others = without(working, step);
+      return { working: text.trim() === '' ? others : { ...others, [step]: text } };
+    });
   }
 
   /** The pupil wrote what the key says. */
   asKey(): void {
-    this.change({ working: { [ANSWER]: this.place.item.item.answer }, isMarked: true });
+    const answer = this.place.item.item.answer;
+    this.change(() => ({ working: { [ANSWER]: answer }, isMarked: true }));
     this.next();
   }
 
@@ -121,22 +149,22 @@ export class MarkingDesk {
       this.done();
       return true;
     }
-    const squares = spreadAnswer(this.graph, answer.trim());
+    const squares = spreadAnswer(this.worked.graph, answer.trim());
     this.isOpened = true;
-    if (squares) this.change({ working: squares });
+    if (squares) this.change(() => ({ working: squares }));
     return false;
   }
 
   done(): void {
-    this.change({ isMarked: true });
+    this.change(() => ({ isMarked: true }));
     this.next();
   }
 
   /** A mark other than the proposed one needs a reason; the proposed value takes the change back. */
   give(mark: string, value: number | null, reason: string): void {
-    const others = without(this.state.given, mark);
-    this.change({
-      given: value === null ? others : { ...others, [mark]: { given: value, reason } }
+    this.change(({ given }) => {
+      const others = without(given, mark);
+      return { given: value === null ? others : { ...others, [mark]: { given: value, reason } } };
     });
   }
 
@@ -154,95 +182,33 @@ export class MarkingDesk {
   }
 
   undo(): void {
-    const last = this.past.pop();
-    if (!last) return;
-    this.go(last.at);
-    const version = this.states[last.key]?.version ?? 0;
-    this.put(last.key, { ...last.state, version });
-    this.saveSoon(this.pile[last.at]!, 0);
-  }
-
-  /** Settles a clash: what stands on the server, or what stands here over it. */
-  settleClash(take: 'theirs' | 'mine'): void {
-    const clash = this.clash;
-    if (!clash) return;
-    this.clash = null;
-    const key = keyOf(clash.place);
-    if (take === 'theirs') {
-      this.put(key, clash.current);
-      this.setUnsaved(key, false);
-    } else {
-      this.put(key, { ...(this.states[key] ?? NOTHING), version: clash.current.version });
-      this.saveSoon(clash.place, 0);
-    }
+    const last =
+      this.order.pop() ?? this.pile.map(keyOf).find((key) => this.drafts.get(key)!.canUndo);
+    const at = this.pile.findIndex((place) => keyOf(place) === last);
+    if (at < 0) return;
+    this.go(at);
+    this.draft.undo();
   }
 
   /** Waits until everything is acknowledged; false if something is not. */
   async settle(): Promise<boolean> {
-    this.pile
-      .filter((place) => this.timers.has(keyOf(place)))
-      .forEach((place) => this.saveSoon(place, 0));
-    await new Promise((resolve) => setTimeout(resolve, 5));
-    await Promise.all(this.busy.values());
-    return this.unsaved.size === 0;
+    const settled = await Promise.all(this.unsaved.map((place) => this.draftOf(place).settle()));
+    return settled.every(Boolean);
   }
 
-  private change(change: Partial<DeskState>): void {
+  private change(change: (entry: Entry) => Partial<Entry>): void {
     const key = keyOf(this.place);
-    this.past.push({ at: this.at, key, state: this.state });
-    if (this.past.length > 200) this.past.shift();
-    const keepsMark = 'isMarked' in change || 'given' in change;
-    this.put(key, { ...this.state, ...(keepsMark ? {} : { isMarked: false }), ...change });
-    this.saveSoon(this.place, change.isMarked ? 0 : PAUSE);
-  }
-
-  private mark({ item }: Place, { working }: DeskState): MarkedItem {
-    const { skill, given, school } = item.item;
-    return markItem(skillOf(skill), { given, school, working, scheme: item.scheme });
-  }
-
-  private put(key: string, state: DeskState): void {
-    this.states = { ...this.states, [key]: state };
-  }
-
-  private setUnsaved(key: string, is: boolean): void {
-    const unsaved = new Set(this.unsaved);
-    if (is) unsaved.add(key);
-    else unsaved.delete(key);
-    this.unsaved = unsaved;
-  }
-
-  private saveSoon(place: Place, pause: number): void {
-    const key = keyOf(place);
-    this.setUnsaved(key, true);
-    clearTimeout(this.timers.get(key));
-    this.timers.set(
-      key,
-      setTimeout(() => {
-        this.timers.delete(key);
-        const before = this.busy.get(key) ?? Promise.resolve();
-        this.busy.set(
-          key,
-          before.then(() => this.saveNow(place))
-        );
-      }, pause)
+    this.order.push(key);
+    const isDone = change(this.state).isMarked === true;
+    this.draft.edit(
+      (entry) => {
+        const changed = change(entry);
+        const keepsMark = 'isMarked' in changed || 'given' in changed;
+        return { ...entry, ...(keepsMark ? {} : { isMarked: false }), ...changed };
+      },
+      isDone ? 0 : PAUSE
     );
   }
-
-  private async saveNow(place: Place): Promise<void> {
-    const key = keyOf(place);
-    const sent = this.states[key] ?? NOTHING;
-    const reply = await this.save(place, sent);
-    if (reply.ok) {
-      this.problem = null;
-      const now = this.states[key] ?? NOTHING;
-      this.put(key, { ...now, version: reply.version });
-      if (now === sent) this.setUnsaved(key, false);
-    } else if (reply.code === 'changed') {
-      this.clash = { place, current: reply.current };
-    } else {
-      this.problem = reply.message;
-      this.saveSoon(place, RETRY);
-    }
-  }
 }
+
+const keptInTab = (key: string) => tabKeeper(`response/${key}`);

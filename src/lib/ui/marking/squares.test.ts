@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultHouseStyle, type HouseStyle } from '@zealous-quill/core/house-style';
-import { skillOf, skills } from '@zealous-quill/core/skills';
+import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
+import { skills } from '@zealous-quill/core/skills/all';
 import { firstSquare, neighbour, nextSquare } from './squares';
 
 const directions = [
@@ -13,11 +14,11 @@ const directions = [
 
 function sheets() {
   return skills.flatMap((skill) =>
-    skill.schools.flatMap((school) =>
+    Object.keys(skill.schools).flatMap((school) =>
       (['above', 'below', 'beside'] as const).map((carryPosition) => {
         const style: HouseStyle = { ...defaultHouseStyle, carryPosition };
-        const given = skill.parse(skill.words.example);
-        return { graph: skill.graph(given, school), layout: skill.layout(given, school, style) };
+        const item = new WorkedItem(skill, skill.given.parse(skill.example), school);
+        return { graph: item.graph, layout: item.layout(style) };
       })
     )
   );
@@ -39,11 +40,8 @@ test('arrows reach every square from the first, without the mouse', () => {
 
 test('typing moves through the digits in the order of the hand, and ends', () => {
   const skill = skillOf('column-addition');
-  const given = skill.parse('487 + 365');
-  const [graph, layout] = [
-    skill.graph(given, 'columns'),
-    skill.layout(given, 'columns', defaultHouseStyle)
-  ];
+  const { graph, ...item } = new WorkedItem(skill, skill.given.parse('487 + 365'), 'columns');
+  const layout = skill.sheet(item.given, 'columns', defaultHouseStyle);
   const path = [firstSquare(graph, layout)];
   for (let next = path[0]; next; next = nextSquare(graph, layout, next))
     if (next !== path[0]) path.push(next);

@@ -1,43 +1,74 @@
 <script lang="ts">
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-  import { isMarked, type NumberedItem } from '@zealous-quill/core/papers';
-  import { analyseItem, skillOf } from '@zealous-quill/core/skills';
+  import { isMarked, type ItemFacts, type NumberedItem } from '@zealous-quill/core/papers';
+  import type { SkillDescription } from '@zealous-quill/core/skills';
   import { dragHandle } from 'svelte-dnd-action';
   import { logit } from '../format';
   import MathText from '../sheet/MathText.svelte';
   import FeatureChips from '../workshop/FeatureChips.svelte';
 
+  type Read = { given: unknown; facts: ItemFacts };
+
   interface Props {
     numbered: NumberedItem;
+    skill: SkillDescription;
     style: HouseStyle;
     isFrozen: boolean;
     onlock: () => void;
     onreplace: () => void;
     onremove: () => void;
-    onedit: (given: unknown) => void;
+    /** Reads what was typed; null if it is no item of the skill. */
+    onread: (line: string) => Promise<Read | null>;
+    onedit: (read: Read) => void;
     onmove: (by: number) => void;
   }
 
-  let { numbered, style, isFrozen, onlock, onreplace, onremove, onedit, onmove }: Props = $props();
+  let {
+    numbered,
+    skill,
+    style,
+    isFrozen,
+    onlock,
+    onreplace,
+    onremove,
+    onread,
+    onedit,
+    onmove
+  }: Props = $props();
 
-  const skill = $derived(skillOf(numbered.rung.skill));
-  const line = $derived(skill.print(numbered.entry.given));
+  const line = $derived(numbered.facts.line);
   let typed = $state<string | null>(null);
-  const given = $derived(typed === null ? undefined : skill.parse(typed));
-  const item = $derived(
-    given === undefined
-      ? numbered.item
-      : analyseItem(skill, given, { school: numbered.rung.school })
+  /** What was made of a typed line; of an older one it says nothing. */
+  let read = $state.raw<{ line: string; found: Read | null } | null>(null);
+  const isUnreadable = $derived(read !== null && read.line === typed && read.found === null);
+  const facts = $derived(
+    read !== null && read.line === typed && read.found ? read.found.facts : numbered.facts
   );
 
-  function accept() {
-    if (given === undefined) return;
-    if (typed !== line) onedit(given);
+  async function readTyped(): Promise<Read | null> {
+    if (typed === null) return null;
+    const asked = typed;
+    const found = await onread(asked);
+    read = { line: asked, found };
+    return found;
+  }
+
+  /** Takes what was typed, if it can be read and is still what stands there. */
+  async function accept() {
+    if (typed === null) return;
+    if (typed === line) {
+      typed = null;
+      return;
+    }
+    const asked = typed;
+    const found = await readTyped();
+    if (!found || typed !== asked) return;
+    onedit(found);
     typed = null;
   }
 
   function editKeys(event: KeyboardEvent) {
-    if (event.key === 'Enter') accept();
+    if (event.key === 'Enter') void accept();
     if (event.key === 'Escape') typed = null;
     event.stopPropagation();
   }
@@ -71,11 +102,12 @@
         bind:value={typed}
         autofocus
         aria-label="Numbers of item {numbered.number}"
-        aria-invalid={given === undefined}
+        aria-invalid={isUnreadable}
+        oninput={readTyped}
         onkeydown={editKeys}
         onblur={accept}
       />
-      {#if given === undefined}<span class="problem">{skill.words.howToType}</span>{/if}
+      {#if isUnreadable}<span class="problem">{skill.howToType}</span>{/if}
     {:else if isFrozen}
       <span class="sum figures"><MathText text={writeText(line, style)} /></span>
     {:else}
@@ -87,14 +119,14 @@
       >
     {/if}
     <span class="answer figures"
-      ><span class="faint">{skill.words.gives ?? '='}</span>
-      <MathText text={writeText(item.answer, style)} /></span
+      ><span class="faint">{skill.gives}</span>
+      <MathText text={writeText(facts.answer, style)} /></span
     >
-    <FeatureChips {skill} features={item.features} controls={numbered.rung.controls} />
+    <FeatureChips {skill} features={facts.features} controls={numbered.rung.controls} />
     {#if numbered.entry.edited}<span class="edited">typed by hand</span>{/if}
   </div>
   <span class="difficulty figures" title="Predicted difficulty in logits"
-    >{logit(item.difficulty)}</span
+    >{logit(facts.difficulty)}</span
   >
   <span class="marks">{isMarked(numbered.rung) ? `[${numbered.marks}]` : ''}</span>
   {#if !isFrozen}

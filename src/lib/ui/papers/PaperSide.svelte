@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { SkillDescription } from '@zealous-quill/core/skills';
   import { TabItem, Tabs } from 'flowbite-svelte';
   import PageView from './PageView.svelte';
   import type { PaperEditor } from './paper-editor.svelte';
@@ -7,26 +8,31 @@
 
   interface Props {
     editor: PaperEditor;
+    descriptions: Readonly<Record<string, SkillDescription>>;
     paperId: number;
     isFrozen: boolean;
   }
 
-  let { editor, paperId, isFrozen }: Props = $props();
+  let { editor, descriptions, paperId, isFrozen }: Props = $props();
 
-  const skills = $derived([...new Set(editor.paper.rungs.map(({ skill }) => skill))]);
+  const skills = $derived(
+    [...new Set(editor.paper.rungs.map(({ skill }) => skill))].flatMap(
+      (id) => descriptions[id] ?? []
+    )
+  );
 </script>
 
 <div class="side">
   <Tabs tabStyle="underline" classes={{ content: 'zq-tab' }}>
     <TabItem open title="Printed page">
-      <PageView {paperId} version={editor.version} title={editor.paper.title} />
+      <PageView {paperId} version={editor.draft.version} title={editor.paper.title} />
     </TabItem>
     <TabItem title="Ramp">
       <RampChart
         items={editor.outline.items}
         ramp={editor.paper.ramp}
         {isFrozen}
-        onramp={(ramp) => editor.change({ ...editor.paper, ramp })}
+        onramp={(ramp) => editor.change((paper) => ({ ...paper, ramp }))}
       />
     </TabItem>
     <TabItem title="Errors it reveals">

@@ -35,7 +35,7 @@
         zoom: { enabled: false }
       },
       series: [
-        { name: 'predicted', data: items.map(({ item }) => item.difficulty) },
+        { name: 'predicted', data: items.map(({ facts }) => facts.difficulty) },
         { name: 'wanted', data: wanted.map((value) => Math.round(value * 100) / 100) }
       ],
       colors: [colour('--accent'), colour('--lamp')],
@@ -113,7 +113,7 @@
 <table class="visually-hidden">
   <caption>Predicted difficulty by item</caption>
   <tbody>
-    {#each items as { number, item } (number)}<tr><th>{number}</th><td>{item.difficulty}</td></tr
+    {#each items as { number, facts } (number)}<tr><th>{number}</th><td>{facts.difficulty}</td></tr
       >{/each}
   </tbody>
 </table>

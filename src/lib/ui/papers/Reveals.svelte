@@ -1,16 +1,16 @@
 <script lang="ts">
   import type { Outline } from '@zealous-quill/core/papers';
-  import { patternKey, skillOf } from '@zealous-quill/core/skills';
+  import { patternKey, type SkillDescription } from '@zealous-quill/core/skills';
   import { plural } from '../format';
 
-  let { outline, skills }: { outline: Outline; skills: readonly string[] } = $props();
+  let { outline, skills }: { outline: Outline; skills: readonly SkillDescription[] } = $props();
 
   const titles = $derived(
     Object.fromEntries(
-      skills.flatMap((id) =>
-        Object.entries(skillOf(id).words.errorPatterns).map(([pattern, { title }]) => [
+      skills.flatMap(({ id, title: named, patterns }) =>
+        patterns.map(({ id: pattern, title }) => [
           patternKey(id, pattern),
-          skills.length > 1 ? `${title} (${skillOf(id).words.title.toLowerCase()})` : title
+          skills.length > 1 ? `${title} (${named.toLowerCase()})` : title
         ])
       )
     )

@@ -3,11 +3,12 @@
   import {
     rungKinds,
     rungWords,
+    type ItemFacts,
     type NumberedItem,
     type PaperItem,
     type Rung
   } from '@zealous-quill/core/papers';
-  import { skillOf, type Control } from '@zealous-quill/core/skills';
+  import { featureTitle, type Control, type SkillDescription } from '@zealous-quill/core/skills';
   import { dragHandle, dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
   import { controlText } from '../controls/choices';
   import ItemRow from './ItemRow.svelte';
@@ -16,30 +17,30 @@
   interface Props {
     editor: PaperEditor;
     rung: Rung;
+    skill: SkillDescription;
     at: number;
     numbered: readonly NumberedItem[];
     style: HouseStyle;
     isFrozen: boolean;
     onplan: () => void;
+    onread: (line: string) => Promise<{ given: unknown; facts: ItemFacts } | null>;
   }
 
-  let { editor, rung, at, numbered, style, isFrozen, onplan }: Props = $props();
+  let { editor, rung, skill, at, numbered, style, isFrozen, onplan, onread }: Props = $props();
 
-  const skill = $derived(skillOf(rung.skill));
-  const featureTitle = (name: string) => skill.words.features[name]!.title.toLowerCase();
   const isMixed = $derived(editor.paper.rungs.some(({ skill }) => skill !== rung.skill));
   const asks = $derived(
     [
-      ...(isMixed ? [skill.words.title] : []),
-      ...(rung.school === skill.schools[0]
+      ...(isMixed ? [skill.title] : []),
+      ...(rung.school === Object.keys(skill.schools)[0]
         ? []
-        : [skill.words.schools![rung.school]!.toLowerCase()]),
+        : [skill.schools[rung.school]!.toLowerCase()]),
       ...Object.entries(rung.controls).map(
-        ([name, control]) => `${featureTitle(name)} ${controlText(control)}`
+        ([name, control]) => `${featureTitle(skill, name)} ${controlText(control as Control)}`
       ),
       ...(rung.spread
         ? [
-            `${featureTitle(rung.spread.feature)} ${rung.spread.parts
+            `${featureTitle(skill, rung.spread.feature)} ${rung.spread.parts
               .map(({ control, count }) => `${controlText(control as Control)} ×${count}`)
               .join(', ')}`
           ]
@@ -107,14 +108,8 @@
         <button type="button" class="quiet-link" onclick={() => editor.draw(rung.id)}
           >draw again</button
         >
-        <button
-          type="button"
-          class="quiet-link"
-          onclick={() =>
-            editor.change({
-              ...editor.paper,
-              rungs: editor.paper.rungs.filter(({ id }) => id !== rung.id)
-            })}>remove<span class="visually-hidden"> rung {at + 1}</span></button
+        <button type="button" class="quiet-link" onclick={() => editor.removeRung(rung.id)}
+          >remove<span class="visually-hidden"> rung {at + 1}</span></button
         >
       </span>
     {/if}
@@ -139,6 +134,7 @@
         {#if entry}
           <ItemRow
             numbered={entry}
+            {skill}
             {style}
             {isFrozen}
             onlock={() => withItem(item.id, (old) => ({ ...old, locked: !old.locked }))}
@@ -148,8 +144,8 @@
                 ...old,
                 items: old.items.filter(({ id }) => id !== item.id)
               }))}
-            onedit={(given) =>
-              withItem(item.id, (old) => ({ ...old, given, edited: true, locked: true }))}
+            {onread}
+            onedit={({ given, facts }) => editor.putItem(rung.id, item.id, given, facts)}
             onmove={(by) => editor.moveItem(rung.id, item.id, by)}
           />
         {/if}

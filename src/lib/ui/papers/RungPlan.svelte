@@ -1,6 +1,6 @@
 <script lang="ts">
   import { spreadCount, type Rung, type Spread } from '@zealous-quill/core/papers';
-  import { skillOf, type Controls } from '@zealous-quill/core/skills';
+  import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
   import { Modal } from 'flowbite-svelte';
   import { untrack } from 'svelte';
   import { withControl } from '../controls/choices';
@@ -11,14 +11,14 @@
 
   interface Props {
     rung: Rung;
+    skill: SkillDescription;
     possibilities: Possibilities;
     ondraw: (plan: Pick<Rung, 'controls' | 'count' | 'school' | 'spread'>) => void;
     onclose: () => void;
   }
 
-  let { rung, possibilities, ondraw, onclose }: Props = $props();
+  let { rung, skill, possibilities, ondraw, onclose }: Props = $props();
 
-  const skill = $derived(skillOf(rung.skill));
   let controls = $state.raw(untrack(() => rung.controls as Controls));
   let count = $state(untrack(() => rung.count));
   let school = $state(untrack(() => rung.school));
@@ -56,12 +56,12 @@
       </p>
     </div>
     {#if isWrong}<p class="few">A rung has 1 to 40 items.</p>{/if}
-    {#if skill.schools.length > 1}
+    {#if Object.keys(skill.schools).length > 1}
       <label class="way">
         Worked by
         <select bind:value={school}>
-          {#each skill.schools as id (id)}
-            <option value={id}>{skill.words.schools![id]!.toLowerCase()}</option>
+          {#each Object.entries(skill.schools) as [id, title] (id)}
+            <option value={id}>{title.toLowerCase()}</option>
           {/each}
         </select>
       </label>

@@ -1,21 +1,21 @@
 <script lang="ts">
-  import type { SaveState } from './paper-editor.svelte';
+  import type { DraftState } from '../draft.svelte';
 
-  let { state, problem }: { state: SaveState; problem: string | null } = $props();
+  let { state, problem }: { state: DraftState; problem: string | null } = $props();
 
   const words = {
     saved: 'Saved',
     waiting: 'Not saved yet',
     saving: 'Saving',
-    problem: 'Not saved'
+    problem: 'Not saved',
+    clash: 'Changed elsewhere'
   };
 </script>
 
 <p class={state} role="status">
-  {state === 'saved' ? '● ' : state === 'problem' ? '✗ ' : '○ '}{words[state]}{problem &&
-  state === 'problem'
-    ? `: ${problem}`
-    : ''}
+  {state === 'saved' ? '● ' : state === 'problem' || state === 'clash' ? '✗ ' : '○ '}{words[
+    state
+  ]}{problem && state === 'problem' ? `: ${problem}` : ''}
 </p>
 
 <style>
@@ -27,6 +27,7 @@
   .saved {
     color: var(--right);
   }
+  .clash,
   .problem {
     color: var(--slip);
   }

@@ -1,11 +1,11 @@
 <script lang="ts">
   import { spreadCount, type Spread } from '@zealous-quill/core/papers';
-  import type { Skill } from '@zealous-quill/core/skills';
+  import type { SkillDescription } from '@zealous-quill/core/skills';
   import { choicesOf } from '../controls/choices';
   import { itemsOf, spreadable, withItems } from './spread';
 
   interface Props {
-    skill: Skill;
+    skill: SkillDescription;
     spread: Spread | undefined;
     /** Whether items exist for each choice of each feature; undefined while unknown. */
     possible: Readonly<Record<string, readonly boolean[]>>;
@@ -34,8 +34,8 @@
       }}
     >
       <option value="">nothing: any of them</option>
-      {#each spreadable(skill.features) as { id } (id)}
-        <option value={id}>{skill.words.features[id]!.title.toLowerCase()}</option>
+      {#each spreadable(skill.features) as { id, title } (id)}
+        <option value={id}>{title.toLowerCase()}</option>
       {/each}
     </select>
   </label>
@@ -52,9 +52,7 @@
             max="40"
             disabled={isImpossible}
             value={itemsOf(spread, choice) || ''}
-            aria-label="Items with {skill.words.features[
-              feature.id
-            ]!.title.toLowerCase()} {choice.label}"
+            aria-label="Items with {feature.title.toLowerCase()} {choice.label}"
             oninput={(event) => {
               const count = Math.round(Number(event.currentTarget.value));
               onchange(withItems(feature, spread, choice, Math.min(40, Math.max(0, count || 0))));

@@ -1,165 +1,161 @@
-import type { HouseStyle } from '@zealous-quill/core/house-style';
-import { outline, type LadderResult, type Paper, type Rung } from '@zealous-quill/core/papers';
-import { schoolOf, skillOf, type DrawError } from '@zealous-quill/core/skills';
+import {
+  factsKey,
+  outlineFrom,
+  type Drawn,
+  type Facts,
+  type ItemFacts,
+  type Paper,
+  type PatternIds,
+  type Rung
+} from '@zealous-quill/core/papers';
+import type { DrawError } from '@zealous-quill/core/skills';
+import type { Draft } from '../draft.svelte';
 
 /** What draws items, in a worker or anywhere else. */
 export interface Drawer {
-  redraw(paper: Paper, rung: string, turn: number): Promise<LadderResult>;
-  replace(paper: Paper, rung: string, item: string, turn: number): Promise<LadderResult>;
+  redraw(paper: Paper, rung: string, turn: number): Promise<Drawn>;
+  replace(paper: Paper, rung: string, item: string, turn: number): Promise<Drawn>;
+  add(paper: Paper, plan: Pick<Rung, 'kind' | 'skill'>, turn: number): Promise<Drawn>;
+  facts(paper: Paper, known: readonly string[]): Promise<Facts>;
 }
 
-/** Saves a paper over a version; gives the new version, or why it was refused. */
-export type SavePaper = (
-  version: number,
-  paper: Paper
-) => Promise<{ version: number } | { problem: string }>;
+type Plan = Partial<Pick<Rung, 'kind' | 'controls' | 'count' | 'school' | 'spread'>>;
 
-export type SaveState = 'saved' | 'waiting' | 'saving' | 'problem';
-
-const PAUSE = 400;
-
-/** A paper while it is edited: every change can be undone, and is saved by itself after a short pause. */
+/** A draft of a paper, with the drawing of its items: one drawing after another, each merged by its rung. */
 export class PaperEditor {
-  paper = $state.raw<Paper>() as Paper;
-  version = $state(0);
-  saveState = $state<SaveState>('saved');
-  problem = $state<string | null>(null);
-  past = $state.raw<readonly Paper[]>([]);
-  future = $state.raw<readonly Paper[]>([]);
+  facts = $state.raw<Facts>({});
   /** What could not be drawn, by rung. */
   drawProblems = $state<Record<string, string>>({});
-  private timer: ReturnType<typeof setTimeout> | undefined;
-  private saving: Promise<void> = Promise.resolve();
-  private turn = 1;
+  private drawing: Promise<void> = Promise.resolve();
+  private turn: number;
 
   constructor(
-    paper: Paper,
-    version: number,
-    private readonly save: SavePaper,
+    readonly draft: Draft<Paper>,
+    facts: Facts,
     private readonly drawer: () => Drawer,
-    private readonly style: HouseStyle
+    private readonly patternIds: PatternIds
   ) {
-    this.paper = paper;
-    this.version = version;
+    this.facts = facts;
     // Items that were drawn before must not come again first.
-    this.turn = 1 + paper.rungs.reduce((sum, { items }) => sum + items.length, version);
+    const items = draft.value.rungs.reduce((sum, rung) => sum + rung.items.length, 0);
+    this.turn = 1 + items + draft.version;
   }
 
-  outline = $derived.by(() => outline(this.paper));
+  paper = $derived.by(() => this.draft.value);
+  outline = $derived.by(() => outlineFrom(this.paper, this.facts, this.patternIds));
 
-  change(next: Paper): void {
-    if (next === this.paper) return;
-    this.past = [...this.past.slice(-99), this.paper];
-    this.future = [];
-    this.show(next);
-  }
-
-  undo(): void {
-    const before = this.past.at(-1);
-    if (!before) return;
-    this.past = this.past.slice(0, -1);
-    this.future = [this.paper, ...this.future];
-    this.show(before);
-  }
-
-  redo(): void {
-    const [after, ...rest] = this.future;
-    if (!after) return;
-    this.future = rest;
-    this.past = [...this.past, this.paper];
-    this.show(after);
+  change(change: (paper: Paper) => Paper): void {
+    this.draft.edit(change);
   }
 
   changeRung(id: string, change: (rung: Rung) => Rung): void {
-    this.change({
-      ...this.paper,
-      rungs: this.paper.rungs.map((rung) => (rung.id === id ? change(rung) : rung))
-    });
+    this.change((paper) => withRung(paper, id, change));
+  }
+
+  /** Puts a typed item in the place of another. */
+  putItem(rung: string, item: string, given: unknown, facts: ItemFacts): void {
+    const own = this.paper.rungs.find(({ id }) => id === rung);
+    const old = own?.items.find(({ id }) => id === item);
+    if (!own || !old) return;
+    const next = { ...old, given, edited: true, locked: true };
+    this.facts = { ...this.facts, [factsKey(own, next)]: facts };
+    this.changeRung(rung, ({ items, ...rest }) => ({
+      ...rest,
+      items: items.map((one) => (one.id === item ? next : one))
+    }));
   }
 
   /** Changes what a rung draws, and draws it. */
-  async plan(
-    id: string,
-    change: Partial<Pick<Rung, 'kind' | 'controls' | 'count' | 'school' | 'spread'>>
-  ): Promise<void> {
-    const rungs = this.paper.rungs.map((rung) => (rung.id === id ? { ...rung, ...change } : rung));
-    await this.draw(id, { ...this.paper, rungs });
+  plan(id: string, plan: Plan): Promise<void> {
+    return this.queue(id, (paper, turn) =>
+      this.drawer().redraw(
+        withRung(paper, id, (rung) => ({ ...rung, ...plan })),
+        id,
+        turn
+      )
+    );
   }
 
-  async draw(id: string, paper = this.paper): Promise<void> {
-    this.take(id, await this.drawer().redraw(paper, id, this.turn++));
+  draw(id: string): Promise<void> {
+    return this.plan(id, {});
   }
 
-  async replace(id: string, item: string): Promise<void> {
-    this.take(id, await this.drawer().replace(this.paper, id, item, this.turn++));
+  replace(id: string, item: string): Promise<void> {
+    return this.queue(id, (paper, turn) => this.drawer().replace(paper, id, item, turn));
   }
 
-  /** A new rung after the last, of the same skill and controls as the one before it. */
-  async addRung(kind: Rung['kind'], skillId: string): Promise<void> {
-    const last = this.paper.rungs.findLast(({ skill }) => skill === skillId);
-    const skill = skillOf(skillId);
-    const plan = skill.ladder.find((step) => step.kind === kind) ?? skill.ladder[0]!;
-    const numbers = this.paper.rungs.map(({ id }) => Number(id.replace(/\D/g, '')) || 0);
-    const rung: Rung = {
-      id: `r${Math.max(0, ...numbers) + 1}`,
-      kind,
-      skill: skillId,
-      school: last?.school ?? schoolOf(skill, this.style),
-      controls: plan.controls,
-      count: plan.count,
-      items: []
-    };
-    const paper = { ...this.paper, rungs: [...this.paper.rungs, rung] };
-    await this.draw(rung.id, paper);
+  /** A new rung after the last. */
+  addRung(kind: Rung['kind'], skill: string): Promise<void> {
+    return this.inTurn(async () => {
+      const drawn = await this.drawer().add(this.paper, { kind, skill }, this.turn++);
+      this.drawProblems['new'] = drawn.ok ? '' : drawProblem(drawn.error);
+      if (!drawn.ok) return;
+      this.facts = { ...this.facts, ...drawn.facts };
+      this.change((paper) => ({ ...paper, rungs: [...paper.rungs, drawn.rung] }));
+    });
+  }
+
+  removeRung(id: string): void {
+    this.change((paper) => ({ ...paper, rungs: paper.rungs.filter((rung) => rung.id !== id) }));
   }
 
   moveRung(id: string, by: number): void {
-    this.change({ ...this.paper, rungs: moved(this.paper.rungs, id, by) });
+    this.change((paper) => ({ ...paper, rungs: moved(paper.rungs, id, by) }));
   }
 
   moveItem(rungId: string, itemId: string, by: number): void {
     this.changeRung(rungId, (rung) => ({ ...rung, items: moved(rung.items, itemId, by) }));
   }
 
-  /** Waits until everything is saved; true if it is. */
+  /** Learns what is not known yet of the items on the paper: those of another window, or of before a reload. */
+  async learn(): Promise<void> {
+    const known = Object.keys(this.facts);
+    const isKnown = this.paper.rungs.every((rung) =>
+      rung.items.every((entry) => factsKey(rung, entry) in this.facts)
+    );
+    if (isKnown) return;
+    this.facts = { ...this.facts, ...(await this.drawer().facts(this.paper, known)) };
+  }
+
+  /** Waits for what is being drawn, then until everything is saved; true if it is. */
   async settle(): Promise<boolean> {
-    if (this.saveState === 'waiting') this.saveSoon(0);
-    await new Promise((resolve) => setTimeout(resolve, 5));
-    await this.saving;
-    return this.saveState === 'saved';
+    await this.drawing;
+    return this.draft.settle();
   }
 
-  private take(id: string, result: LadderResult): void {
-    this.drawProblems[id] = result.ok ? '' : drawProblem(result.error);
-    if (result.ok) this.change(result.paper);
+  /** Draws for a rung as it stands when its turn comes; if it was changed meanwhile, draws again. */
+  private queue(id: string, draw: (paper: Paper, turn: number) => Promise<Drawn>): Promise<void> {
+    return this.inTurn(async () => {
+      for (;;) {
+        const paper = this.paper;
+        const before = rungIn(paper, id);
+        if (!before) return;
+        const drawn = await draw(paper, this.turn++);
+        const now = rungIn(this.paper, id);
+        if (!now) return;
+        if (now !== before) continue;
+        this.drawProblems[id] = drawn.ok ? '' : drawProblem(drawn.error);
+        if (!drawn.ok) return;
+        this.facts = { ...this.facts, ...drawn.facts };
+        this.changeRung(id, () => drawn.rung);
+        return;
+      }
+    });
   }
 
-  private show(paper: Paper): void {
-    this.paper = paper;
-    this.saveState = 'waiting';
-    this.saveSoon(PAUSE);
+  private inTurn(work: () => Promise<void>): Promise<void> {
+    const own = this.drawing.then(work);
+    this.drawing = own.catch(() => undefined);
+    return own;
   }
+}
 
-  private saveSoon(pause: number): void {
-    clearTimeout(this.timer);
-    this.timer = setTimeout(() => {
-      this.saving = this.saving.then(() => this.saveNow());
-    }, pause);
-  }
+function rungIn(paper: Paper, id: string): Rung | undefined {
+  return paper.rungs.find((rung) => rung.id === id);
+}
 
-  private async saveNow(): Promise<void> {
-    const paper = this.paper;
-    this.saveState = 'saving';
-    const result = await this.save(this.version, paper);
-    if ('problem' in result) {
-      this.saveState = 'problem';
-      this.problem = result.problem;
-      return;
-    }
-    this.version = result.version;
-    this.problem = null;
-    this.saveState = this.paper === paper ? 'saved' : 'waiting';
-  }
+function withRung(paper: Paper, id: string, change: (rung: Rung) => Rung): Paper {
+  return { ...paper, rungs: paper.rungs.map((rung) => (rung.id === id ? change(rung) : rung)) };
 }
 
 function drawProblem(error: DrawError): string {
@@ -175,6 +171,7 @@ function drawProblem(error: DrawError): string {
 
 function moved<T extends { id: string }>(list: readonly T[], id: string, by: number): T[] {
   const from = list.findIndex((one) => one.id === id);
+  if (from < 0) return [...list];
   const to = Math.min(list.length - 1, Math.max(0, from + by));
   const next = [...list];
   next.splice(to, 0, ...next.splice(from, 1));

@@ -3,7 +3,7 @@ import type { Control, FeatureSpec } from '@zealous-quill/core/skills';
 import { choicesOf, type Choice } from '../controls/choices';
 
 /** Features that can be spread over the items of a rung, with the values offered. */
-export function spreadable(features: readonly FeatureSpec[]): FeatureSpec[] {
+export function spreadable<Spec extends FeatureSpec>(features: readonly Spec[]): Spec[] {
   return features.filter(({ kind }) => kind !== 'tables');
 }
 

@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { familyWords, findByWords, skillOf, skills } from '@zealous-quill/core/skills';
+  import { familyWords, findByWords, type ListedSkill } from '@zealous-quill/core/skills';
 
   interface Props {
+    skills: readonly ListedSkill[];
     value: string;
     label: string;
     /** Name of the form field, where the picker stands in a form. */
@@ -9,7 +10,7 @@
     onpick: (id: string) => void;
   }
 
-  let { value, label, name, onpick }: Props = $props();
+  let { skills, value, label, name, onpick }: Props = $props();
 
   const id = $props.id();
   let typed = $state<string | null>(null);
@@ -61,7 +62,7 @@
     aria-expanded={isOpen}
     aria-controls="{id}-list"
     aria-activedescendant={isOpen && here ? `${id}-${here.id}` : undefined}
-    value={typed ?? skillOf(value).words.title}
+    value={typed ?? skills.find((skill) => skill.id === value)?.title ?? ''}
     placeholder="Type to find a skill"
     onfocus={(event) => event.currentTarget.select()}
     onclick={open}
@@ -92,8 +93,8 @@
                 input.blur();
               }}
             >
-              {skill.words.title}
-              <span class="figures">{skill.words.example}</span>
+              {skill.title}
+              <span class="figures">{skill.example}</span>
             </div>
           {/each}
         </div>

@@ -1,10 +1,16 @@
 <script lang="ts">
-  import type { Conflict, Controls, Control, Skill } from '@zealous-quill/core/skills';
+  import {
+    featureTitle,
+    type Conflict,
+    type Control,
+    type Controls,
+    type SkillDescription
+  } from '@zealous-quill/core/skills';
   import { controlText } from '../controls/choices';
   import Grouped from './Grouped.svelte';
 
   interface Props {
-    skill: Skill;
+    skill: SkillDescription;
     controls: Controls;
     count: bigint | null;
     usable: bigint | null;
@@ -16,7 +22,7 @@
   let { skill, controls, count, usable, conflict, isCounting, onchange }: Props = $props();
 
   const figures = $derived(count === null ? 1 : count.toString().length);
-  const title = (name: string) => skill.words.features[name]!.title.toLowerCase();
+  const title = (name: string) => featureTitle(skill, name);
 </script>
 
 <div class="count" aria-live="polite" aria-busy={isCounting}>

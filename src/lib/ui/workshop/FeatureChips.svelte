@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Control, Controls, Features, Skill } from '@zealous-quill/core/skills';
+  import type { Control, Controls, Features, SkillDescription } from '@zealous-quill/core/skills';
 
   import { valueText } from '../controls/choices';
 
   interface Props {
-    skill: Skill;
+    skill: Pick<SkillDescription, 'features'>;
     features: Features;
     /** Controls that fix a feature to one value make it not worth a word. */
     controls?: Controls;
@@ -17,9 +17,9 @@
     Array.isArray(control) ? control.length === 1 : control === value;
 
   const shown = $derived(
-    skill.features.flatMap(({ id }) => {
+    skill.features.flatMap(({ id, title: named }) => {
       const value = features[id]!;
-      const title = skill.words.features[id]!.title.toLowerCase();
+      const title = named.toLowerCase();
       if (
         value === 0 ||
         value === false ||

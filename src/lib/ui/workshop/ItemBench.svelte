@@ -1,23 +1,27 @@
 <script lang="ts">
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-  import type { Skill } from '@zealous-quill/core/skills';
+  import type { ItemView, SkillDescription, Way } from '@zealous-quill/core/skills';
   import { duration, logit } from '../format';
   import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
   import FeatureChips from './FeatureChips.svelte';
   import Ways from './Ways.svelte';
-  import { ItemView } from './item-view.svelte';
+  import { Stepper } from './stepper.svelte';
 
   interface Props {
-    skill: Skill;
-    given: unknown;
-    school: string;
+    skill: SkillDescription;
+    view: ItemView;
     style: HouseStyle;
+    /** Finds the ways of working some numbers. */
+    waysOf: (operands: readonly string[]) => Promise<readonly Way[]>;
   }
 
-  let { skill, given, school, style }: Props = $props();
+  let { skill, view, style, waysOf }: Props = $props();
 
-  const view = $derived(new ItemView(skill, given, school, style));
+  const stepper = $derived(new Stepper(view));
+  const reading = $derived(
+    Object.fromEntries(skill.patterns.map(({ id, reading }) => [id, reading]))
+  );
   const longest = $derived(
     Math.max(0, ...view.item.errorPatterns.map(({ answer }) => answer.length))
   );
@@ -27,14 +31,14 @@
     if ((event.target as HTMLElement).matches('input, textarea, select')) return;
     if (event.altKey || event.ctrlKey || event.metaKey) return;
     const to = {
-      ArrowRight: view.shown + 1,
-      ArrowLeft: view.shown - 1,
+      ArrowRight: stepper.shown + 1,
+      ArrowLeft: stepper.shown - 1,
       Home: 0,
       End: view.steps.length
     }[event.key];
     if (to === undefined) return;
     event.preventDefault();
-    view.go(to);
+    stepper.go(to);
   }
 </script>
 
@@ -45,40 +49,40 @@
   <div class="table">
     <Sheet
       layout={view.layout}
-      texts={view.texts}
-      current={view.shown < view.steps.length ? view.current : null}
+      texts={stepper.texts}
+      current={stepper.current}
       {square}
-      label="{view.item.prompt} {view.shown} of {view.steps.length} steps shown"
+      label="{view.item.prompt} {stepper.shown} of {view.steps.length} steps shown"
     />
   </div>
   <div class="stepper">
     <button
       type="button"
       aria-label="Empty sheet"
-      disabled={view.shown === 0}
-      onclick={() => view.go(0)}>⇤</button
+      disabled={stepper.shown === 0}
+      onclick={() => stepper.go(0)}>⇤</button
     >
     <button
       type="button"
       aria-label="Step back"
-      disabled={view.shown === 0}
-      onclick={() => view.go(view.shown - 1)}>←</button
+      disabled={stepper.shown === 0}
+      onclick={() => stepper.go(stepper.shown - 1)}>←</button
     >
-    <span class="figures">{view.shown} / {view.steps.length}</span>
+    <span class="figures">{stepper.shown} / {view.steps.length}</span>
     <button
       type="button"
       aria-label="Next step"
-      disabled={view.shown === view.steps.length}
-      onclick={() => view.go(view.shown + 1)}>→</button
+      disabled={stepper.isWhole}
+      onclick={() => stepper.go(stepper.shown + 1)}>→</button
     >
     <button
       type="button"
       aria-label="Whole working"
-      disabled={view.shown === view.steps.length}
-      onclick={() => view.go(view.steps.length)}>⇥</button
+      disabled={stepper.isWhole}
+      onclick={() => stepper.go(view.steps.length)}>⇥</button
     >
   </div>
-  <p class="explanation" aria-live="polite"><MathText text={view.explanation} /></p>
+  <p class="explanation" aria-live="polite"><MathText text={stepper.explanation} /></p>
   <dl class="facts">
     <div>
       <dt>Difficulty</dt>
@@ -94,8 +98,7 @@
     </div>
   </dl>
   <p class="faint small">
-    Difficulty in logits, 0 for an average item; both are {skill.weights.origin ===
-    'starting estimate'
+    Difficulty in logits, 0 for an average item; both are {skill.origin === 'starting estimate'
       ? 'starting estimates'
       : 'estimated from marked scripts'}.
   </p>
@@ -108,19 +111,16 @@
     <table class="plain-table" class:stacked={longest > 16}>
       <tbody>
         {#each view.item.errorPatterns as { id, title, answer } (id)}
-          <tr title={skill.words.errorPatterns[id]!.reading}>
+          <tr title={reading[id]}>
             <td class="number"><MathText text={writeText(answer, style)} /></td>
-            <td
-              >{title}<span class="visually-hidden">: {skill.words.errorPatterns[id]!.reading}</span
-              ></td
-            >
+            <td>{title}<span class="visually-hidden">: {reading[id]}</span></td>
           </tr>
         {/each}
       </tbody>
     </table>
   {/if}
-  {#if skill.strategy}
-    <Ways operation={skill.strategy.operation} operands={skill.strategy.operands(given)} />
+  {#if view.operands}
+    {#await waysOf(view.operands) then ways}<Ways {ways} />{/await}
   {/if}
 </section>
 

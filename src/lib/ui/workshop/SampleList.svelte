@@ -1,12 +1,13 @@
 <script lang="ts">
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-  import { analyseItem, type Controls, type Skill } from '@zealous-quill/core/skills';
+  import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
+  import type { SampleItem } from '@zealous-quill/core/papers';
   import MathText from '../sheet/MathText.svelte';
   import FeatureChips from './FeatureChips.svelte';
 
   interface Props {
-    skill: Skill;
-    sample: readonly unknown[];
+    skill: SkillDescription;
+    sample: readonly SampleItem[];
     controls: Controls;
     style: HouseStyle;
     chosen: string | null;
@@ -15,13 +16,6 @@
   }
 
   let { skill, sample, controls, style, chosen, onchoose, onmore }: Props = $props();
-
-  const items = $derived(
-    sample.map((given) => ({
-      line: skill.print(given),
-      item: analyseItem(skill, given, { style })
-    }))
-  );
 </script>
 
 <div class="head">
@@ -29,15 +23,15 @@
   <button type="button" class="quiet-link" onclick={onmore}>others <kbd>N</kbd></button>
 </div>
 <ul>
-  {#each items as { line, item } (line)}
+  {#each sample as { line, answer, features } (line)}
     <li>
       <button type="button" aria-pressed={line === chosen} onclick={() => onchoose(line)}>
         <span class="sum figures"><MathText text={writeText(line, style)} /></span>
         <span class="answer figures"
-          ><span class="faint">{skill.words.gives ?? '='}</span>
-          <MathText text={writeText(item.answer, style)} /></span
+          ><span class="faint">{skill.gives}</span>
+          <MathText text={writeText(answer, style)} /></span
         >
-        <FeatureChips {skill} features={item.features} {controls} />
+        <FeatureChips {skill} {features} {controls} />
       </button>
     </li>
   {/each}

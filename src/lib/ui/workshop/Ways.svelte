@@ -1,19 +1,10 @@
 <script lang="ts">
-  import { skillOf, suitability, type Operation } from '@zealous-quill/core/skills';
+  import type { Way } from '@zealous-quill/core/skills';
 
-  let { operation, operands }: { operation: Operation; operands: readonly string[] } = $props();
-
-  const found = $derived(suitability(operation, operands));
-  const cheapest = $derived.by(() => {
-    const costs = found.strategies.map(({ skill, held, steps }) =>
-      skill === found.cheapest ? held * 1000 + steps : Infinity
-    );
-    return costs.indexOf(Math.min(...costs));
-  });
-  const school = (skill: string, id: string) => skillOf(skill).words.schools?.[id];
+  let { ways }: { ways: readonly Way[] } = $props();
 </script>
 
-{#if found.strategies.length > 1}
+{#if ways.length > 1}
   <h3>Ways of working it in the head</h3>
   <table class="plain-table">
     <thead>
@@ -25,13 +16,11 @@
       >
     </thead>
     <tbody>
-      {#each found.strategies as { skill, school: id, applies, steps, held }, at (`${skill}/${id}`)}
+      {#each ways as { title, steps, held, applies, isCheapest } (title)}
         <tr>
           <td>
-            {skillOf(skill).words.title}{school(skill, id)
-              ? `: ${school(skill, id)?.toLowerCase()}`
-              : ''}
-            {#if at === cheapest}<strong>cheapest</strong>{/if}
+            {title}
+            {#if isCheapest}<strong>cheapest</strong>{/if}
             {#if !applies}<span class="faint">does not suit</span>{/if}
           </td>
           <td class="number">{steps}</td>

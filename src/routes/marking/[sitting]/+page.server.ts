@@ -1,13 +1,11 @@
 import { db } from '$lib/server/database/connection';
+import { readHouseStyle } from '$lib/server/database/house-style';
+import { readPaper } from '$lib/server/database/papers';
 import { readResponses } from '$lib/server/database/responses';
 import { addScriptPage, listScriptPages, pageTypeOf } from '$lib/server/database/script-pages';
 import { readSimulatedWork } from '$lib/server/database/simulated-work';
-import {
-  firstUnmarkedItem,
-  listScripts,
-  readSitting,
-  satItems
-} from '$lib/server/database/sittings';
+import { firstUnmarkedItem, listScripts, readSitting } from '$lib/server/database/sittings';
+import { satItems } from '$lib/server/database/snapshots';
 import { idOf } from '$lib/server/forms';
 import { error, fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -32,10 +30,11 @@ export const load: PageServerLoad = ({ params, url }) => {
   if (!script || !item) error(404, 'There is nothing to mark here.');
   const where = {
     scripts: by === 'script' ? [script.id] : scripts.map(({ id }) => id),
-    items: by === 'script' ? items.map(({ id }) => id) : [item.id]
+    parts: by === 'script' ? items.map(({ id }) => id) : [item.id]
   };
   return {
     sitting,
+    style: readPaper(db(), sitting.paperId)?.style ?? readHouseStyle(db()),
     items,
     scripts,
     by,

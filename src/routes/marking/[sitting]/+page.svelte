@@ -34,7 +34,8 @@
       ({ script, item }) => script.id === data.scriptId && item.id === data.itemId
     );
     const save = saveResponse.bind(null, data.sitting.id);
-    return new MarkingDesk(pile, data.states, save, waiting < 0 ? Math.max(0, asked) : waiting);
+    const start = waiting < 0 ? Math.max(0, asked) : waiting;
+    return new MarkingDesk({ pile, states: data.states, save, start });
   }
 
   const sheaf = () =>
@@ -68,7 +69,7 @@
   const sheafId = $derived(data.by === 'script' ? data.scriptId : data.itemId);
   const sheafAt = $derived(sheaves.findIndex(({ id }) => id === sheafId));
 
-  const isNumber = $derived(stepOf(desk.graph, ANSWER).reading.kind === 'number');
+  const isNumber = $derived(stepOf(desk.worked.graph, ANSWER).reading.kind === 'number');
 
   /** What stands there already is typed over, not added to. */
   function focusAnswer() {
@@ -77,7 +78,7 @@
   }
 
   beforeNavigate(({ willUnload, cancel }) => {
-    if (willUnload && desk.unsaved.size > 0) cancel();
+    if (willUnload && desk.unsaved.length > 0) cancel();
     else void desk.settle();
   });
 
@@ -95,9 +96,7 @@
     const closed = desk.answered();
     await tick();
     if (!closed) {
-      const item = desk.place.item.item;
-      const layout = desk.skill.layout(item.given, item.school, data.style);
-      const first = firstSquare(desk.graph, layout);
+      const first = firstSquare(desk.worked.graph, desk.place.item.printed.layout);
       if (first) inputs[first]?.focus();
     } else if (before === desk.at && desk.left === 0 && sheafAt < sheaves.length - 1) {
       await openSheaf(sheaves[sheafAt + 1]!.id);
@@ -142,13 +141,12 @@
 />
 <PileStrip {desk} by={data.by} />
 {#if form?.pageProblem}<p class="problem" role="alert">{form.pageProblem}</p>{/if}
-{#if desk.clash}<Clash {desk} />{/if}
+{#each desk.clashes as place (keyOf(place))}<Clash {desk} {place} />{/each}
 
 <div class="desk">
   <section class="leaf" aria-label="Script">
     <ScriptPicture
       place={desk.place}
-      style={data.style}
       working={data.written[keyOf(desk.place)]}
       pages={data.pages[desk.place.script.id] ?? []}
       sittingId={data.sitting.id}

@@ -1,16 +1,29 @@
+import { factsIn } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/connection';
 import { listClasses } from '$lib/server/database/classes';
+import { readHouseStyle } from '$lib/server/database/house-style';
 import { newEdition, readPaper } from '$lib/server/database/papers';
 import { sitPaper } from '$lib/server/database/sittings';
 import { idOf, textOf } from '$lib/server/forms';
+import { describedSkills, listedSkills } from '$lib/server/shown-skills';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params }) => {
   const stored = readPaper(db(), idOf(params.id) ?? 0);
   if (!stored) error(404, 'There is no such paper.');
-  const { id, version, edition, isSat, ...paper } = stored;
-  return { id, version, edition, isSat, paper, classes: listClasses(db()) };
+  const { id, version, edition, isSat, damage, style: sealed, ...paper } = stored;
+  const style = sealed ?? readHouseStyle(db());
+  return {
+    ...{ id, version, edition, isSat, damage, paper, style },
+    facts: factsIn(paper),
+    descriptions: describedSkills(
+      paper.rungs.map(({ skill }) => skill),
+      style
+    ),
+    skills: isSat ? [] : listedSkills(style),
+    classes: listClasses(db())
+  };
 };
 
 const problems = {

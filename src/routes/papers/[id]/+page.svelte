@@ -1,15 +1,18 @@
 <script lang="ts">
   import { rungKinds, rungWords, type Paper, type Rung } from '@zealous-quill/core/papers';
-  import { skills } from '@zealous-quill/core/skills';
+  import type { SkillDescription } from '@zealous-quill/core/skills';
   import { beforeNavigate } from '$app/navigation';
   import { onMount, untrack } from 'svelte';
   import { dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
   import { Possibilities } from '$lib/ui/controls/possibilities.svelte';
+  import { Draft, tabKeeper } from '$lib/ui/draft.svelte';
   import { plural } from '$lib/ui/format';
+  import PaperClash from '$lib/ui/papers/PaperClash.svelte';
   import { PaperEditor } from '$lib/ui/papers/paper-editor.svelte';
   import RungCard from '$lib/ui/papers/RungCard.svelte';
   import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
   import SaveMark from '$lib/ui/papers/SaveMark.svelte';
+  import { savePaper } from '$lib/ui/papers/save-paper';
   import { startBench, type RemoteBench } from '$lib/workers/bench';
 
   let { data, form } = $props();
@@ -20,21 +23,63 @@
   let dragged = $state.raw<Rung[] | null>(null);
   let isSitting = $state(untrack(() => form?.problem !== undefined));
   let addKind = $state<Rung['kind']>('bare');
-  let addSkill = $state(skills[0]!.id);
+  let addSkill = $state(untrack(() => data.paper.rungs[0]?.skill ?? data.skills[0]?.id ?? ''));
+  /** Skills that were added here; those of the paper came with it. */
+  let added = $state.raw<Record<string, SkillDescription>>({});
 
-  const makeEditor = () =>
-    new PaperEditor(data.paper, data.version, save, () => bench!, data.style);
+  const descriptions = $derived({ ...data.descriptions, ...added });
+
+  function makeEditor(): PaperEditor {
+    const { id, paper, version, style, isSat } = data;
+    const keeper = isSat ? undefined : tabKeeper(`paper/${id}`);
+    const draft = new Draft({
+      value: paper,
+      version,
+      save: (value, over) => savePaper(id, value, over),
+      ...(keeper && { keeper })
+    });
+    const drawer = () => ({
+      redraw: bench!.redraw,
+      replace: bench!.replace,
+      facts: bench!.facts,
+      add: (on: Paper, plan: Pick<Rung, 'kind' | 'skill'>, turn: number) =>
+        bench!.add(on, plan, turn, style)
+    });
+    return new PaperEditor(draft, data.facts, drawer, (skill) =>
+      (descriptions[skill]?.patterns ?? []).map((pattern) => pattern.id)
+    );
+  }
   let editor = $state.raw(untrack(makeEditor));
   let editedId = untrack(() => data.id);
 
   $effect(() => {
     if (data.id === editedId) return;
     editedId = data.id;
+    editor.draft.end();
     editor = untrack(makeEditor);
   });
 
+  // A paper of another window, or one kept over a reload, may hold what is not known here.
+  $effect(() => {
+    if (!bench) return;
+    void editor.learn();
+    for (const { skill } of editor.paper.rungs) void describe(skill);
+  });
+
+  async function describe(skill: string) {
+    if (skill in descriptions || !bench) return;
+    const description = await bench.describe(skill, data.style);
+    added = { ...added, [skill]: description };
+  }
+
+  async function addRung() {
+    await describe(addSkill);
+    await editor.addRung(addKind, addSkill);
+  }
+
   const rungs = $derived(dragged ?? editor.paper.rungs);
   const plannedRung = $derived(editor.paper.rungs.find(({ id }) => id === planned));
+  const plannedSkill = $derived(plannedRung && descriptions[plannedRung.skill]);
 
   onMount(() => {
     const benches = [startBench(), startBench()];
@@ -45,40 +90,27 @@
 
   beforeNavigate(({ willUnload, cancel }) => {
     if (!willUnload) void editor.settle();
-    else if (editor.saveState !== 'saved') cancel();
+    else if (editor.draft.state !== 'saved') cancel();
   });
-
-  async function save(version: number, paper: Paper) {
-    try {
-      const response = await fetch(`/papers/${data.id}/save`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ version, paper })
-      });
-      const body = await response.json();
-      return response.ok
-        ? { version: body.version as number }
-        : { problem: body.error.message as string };
-    } catch {
-      return {
-        problem:
-          'The server does not answer. Nothing is lost: it is saved as soon as you change something.'
-      };
-    }
-  }
 
   function keys(event: KeyboardEvent) {
     if (!(event.ctrlKey || event.metaKey) || (event.target as HTMLElement).matches('input')) return;
     const key = event.key.toLowerCase();
-    if (key === 'z' && !event.shiftKey) editor.undo();
-    else if (key === 'y' || (key === 'z' && event.shiftKey)) editor.redo();
+    if (key === 'z' && !event.shiftKey) editor.draft.undo();
+    else if (key === 'y' || (key === 'z' && event.shiftKey)) editor.draft.redo();
     else return;
     event.preventDefault();
   }
 
   function finish(event: CustomEvent<DndEvent<Rung>>) {
     const { items, info } = event.detail;
-    if (info.trigger !== TRIGGERS.DRAG_STOPPED) editor.change({ ...editor.paper, rungs: items });
+    if (info.trigger !== TRIGGERS.DRAG_STOPPED) {
+      const order = items.map(({ id }) => id);
+      editor.change((paper) => ({
+        ...paper,
+        rungs: paper.rungs.toSorted((a, b) => order.indexOf(a.id) - order.indexOf(b.id))
+      }));
+    }
     dragged = null;
   }
 </script>
@@ -98,7 +130,7 @@
         maxlength="120"
         onchange={(event) => {
           const title = event.currentTarget.value.trim();
-          if (title) editor.change({ ...editor.paper, title });
+          if (title) editor.change((paper) => ({ ...paper, title }));
           else event.currentTarget.value = editor.paper.title;
         }}
       />
@@ -116,26 +148,26 @@
         <button class="side-button">Make a new edition</button>
       </form>
     {:else}
-      <SaveMark state={editor.saveState} problem={editor.problem} />
+      <SaveMark state={editor.draft.state} problem={editor.draft.problem} />
       <button
         type="button"
         class="side-button"
-        disabled={editor.past.length === 0}
-        onclick={() => editor.undo()}>Undo</button
+        disabled={!editor.draft.canUndo}
+        onclick={() => editor.draft.undo()}>Undo</button
       >
       <button
         type="button"
         class="side-button"
-        disabled={editor.future.length === 0}
-        onclick={() => editor.redo()}>Redo</button
+        disabled={!editor.draft.canRedo}
+        onclick={() => editor.draft.redo()}>Redo</button
       >
     {/if}
     <button
       type="button"
       class="main-button"
       onclick={async () => {
-        await editor.settle();
-        isSitting = true;
+        // What is sat is what stands on the server.
+        if (data.isSat || (await editor.settle())) isSitting = true;
       }}>A class sits it</button
     >
   </div>
@@ -145,6 +177,9 @@
     This paper has been sat, so it stays as it was; a new edition can be changed.
   </p>
 {/if}
+
+{#each data.damage as text (text)}<p class="damage" role="alert">✗ {text}</p>{/each}
+<PaperClash draft={editor.draft} />
 
 <div class="columns">
   <div>
@@ -163,22 +198,26 @@
       onfinalize={finish}
     >
       {#each rungs as rung, at (rung.id)}
+        {@const skill = descriptions[rung.skill]}
         <div>
-          <RungCard
-            {editor}
-            {rung}
-            {at}
-            numbered={editor.outline.items.filter((one) => one.rung.id === rung.id)}
-            style={data.style}
-            isFrozen={data.isSat}
-            onplan={() => (planned = rung.id)}
-          />
+          {#if skill}<RungCard
+              {editor}
+              {rung}
+              {skill}
+              {at}
+              numbered={editor.outline.items.filter((one) => one.rung.id === rung.id)}
+              style={data.style}
+              isFrozen={data.isSat}
+              onplan={() => (planned = rung.id)}
+              onread={async (line) => (await bench?.read(rung, line)) ?? null}
+            />{/if}
         </div>
       {/each}
     </div>
     {#if !data.isSat}
       <div class="add">
         <SkillPicker
+          skills={data.skills}
           value={addSkill}
           label="Skill of the new rung"
           onpick={(id) => (addSkill = id)}
@@ -187,23 +226,25 @@
           {#each rungKinds as kind (kind)}<option value={kind}>{rungWords[kind].title}</option
             >{/each}
         </select>
-        <button type="button" class="side-button" onclick={() => editor.addRung(addKind, addSkill)}
-          >Add rung</button
-        >
+        <button type="button" class="side-button" onclick={addRung}>Add rung</button>
       </div>
     {/if}
+    {#if editor.drawProblems['new']}<p class="damage" role="alert">
+        {editor.drawProblems['new']}
+      </p>{/if}
   </div>
   <div class="side">
     {#await import('$lib/ui/papers/PaperSide.svelte') then { default: PaperSide }}
-      <PaperSide {editor} paperId={data.id} isFrozen={data.isSat} />
+      <PaperSide {editor} {descriptions} paperId={data.id} isFrozen={data.isSat} />
     {/await}
   </div>
 </div>
 
-{#if plannedRung && possibilities}
+{#if plannedRung && plannedSkill && possibilities}
   {#await import('$lib/ui/papers/RungPlan.svelte') then { default: RungPlan }}
     <RungPlan
       rung={plannedRung}
+      skill={plannedSkill}
       {possibilities}
       ondraw={(plan) => editor.plan(plannedRung.id, plan)}
       onclose={() => (planned = null)}
@@ -247,6 +288,12 @@
     color: var(--lamp);
     padding: 0.3rem 0.7rem;
     margin-bottom: 0.7rem;
+  }
+  .damage {
+    background: var(--slip-soft);
+    color: var(--slip);
+    padding: 0.3rem 0.7rem;
+    margin-bottom: 0.4rem;
   }
   .columns {
     display: grid;

@@ -1,19 +1,21 @@
 import { followUp } from '@zealous-quill/core/papers';
 import { findSkill } from '@zealous-quill/core/skills';
-import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { db } from '$lib/server/database/connection';
-import { createPaper } from '$lib/server/database/papers';
+import { readHouseStyle } from '$lib/server/database/house-style';
+import { createPaper, readPaper } from '$lib/server/database/papers';
 import { readResults } from '$lib/server/database/results';
-import { readSitting, satItems } from '$lib/server/database/sittings';
+import { readSitting } from '$lib/server/database/sittings';
+import { satItems } from '$lib/server/database/snapshots';
 import { idOf, textOf } from '$lib/server/forms';
+import { newSeed } from '$lib/server/seeds';
 import { error, fail, redirect } from '@sveltejs/kit';
-import { randomInt } from 'node:crypto';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params }) => {
   const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
   if (!sitting) error(404, 'There is no such sitting.');
-  return { sitting, results: readResults(db(), sitting.id, sitting.paperId) };
+  const style = readPaper(db(), sitting.paperId)?.style ?? readHouseStyle(db());
+  return { sitting, style, results: readResults(db(), sitting.id, sitting.paperId) };
 };
 
 export const actions: Actions = {
@@ -23,16 +25,14 @@ export const actions: Actions = {
     const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
     const skill = findSkill(textOf(form, 'skill'));
     const pattern = textOf(form, 'pattern');
-    if (!sitting || !skill?.errorPatterns.some(({ id }) => id === pattern)) {
+    if (!sitting || !skill?.patterns.some(({ id }) => id === pattern)) {
       return fail(400, { problem: 'There is no such error pattern.' });
     }
-    const met = satItems(db(), sitting.paperId)
-      .filter(({ item }) => item.skill === skill.id)
-      .map(({ item }) => skill.orderless(item.given));
-    const school = satItems(db(), sitting.paperId).find(({ item }) => item.skill === skill.id)?.item
-      .school;
+    const own = satItems(db(), sitting.paperId).filter(({ item }) => item.skill === skill.id);
+    const met = own.map(({ item }) => skill.orderless(item.given));
+    const school = own[0]?.item.school;
     const paper = followUp(skill.id, pattern, {
-      seed: randomInt(LARGEST_SEED + 1),
+      seed: newSeed(),
       except: met,
       ...(school !== undefined && { school })
     });

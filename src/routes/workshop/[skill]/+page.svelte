@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { schoolOf, skillOf, type Control, type Controls } from '@zealous-quill/core/skills';
+  import type { Control, Controls } from '@zealous-quill/core/skills';
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
   import ControlsPanel from '$lib/ui/controls/ControlsPanel.svelte';
@@ -8,36 +8,46 @@
   import CountLine from '$lib/ui/workshop/CountLine.svelte';
   import ItemBench from '$lib/ui/workshop/ItemBench.svelte';
   import SampleList from '$lib/ui/workshop/SampleList.svelte';
-  import { startBench } from '$lib/workers/bench';
+  import { Workbench } from '$lib/ui/workshop/workbench.svelte';
+  import { startBench, type RemoteBench } from '$lib/workers/bench';
 
   let { data } = $props();
 
-  const skill = $derived(skillOf(data.skillId));
-  const school = $derived(schoolOf(skill, data.style));
-  let sample = $state.raw<unknown[]>([]);
+  const skill = $derived(data.skill);
   let typed = $state('');
+  let bench = $state.raw<RemoteBench | null>(null);
   let possibilities = $state<Possibilities | null>(null);
-  let counter: ReturnType<typeof startBench>['bench'] | null = null;
+  let workbench = $state.raw<Workbench | null>(null);
 
-  const typedGiven = $derived(typed.trim() === '' ? undefined : skill.parse(typed));
-  const chosenLine = $derived(data.line ?? (sample[0] ? skill.print(sample[0]) : null));
-  const chosen = $derived(chosenLine === null ? undefined : skill.parse(chosenLine));
-  const shown = $derived(typedGiven ?? chosen);
+  /** The sample and the view of this skill: those of the one before are no use. */
+  const sample = $derived(workbench?.sample?.skill === skill.id ? workbench.sample.items : []);
+  const shown = $derived(workbench?.shown?.skill === skill.id ? workbench.shown : null);
+  const isTyped = $derived(typed.trim() !== '');
+  const chosen = $derived(data.line ?? sample[0]?.line ?? null);
+  const isUnreadable = $derived(isTyped && shown?.line === typed && shown.view === null);
 
   onMount(() => {
     const benches = [startBench(), startBench()];
-    counter = benches[0]!.bench;
-    possibilities = new Possibilities(counter, benches[1]!.bench);
+    bench = benches[0]!.bench;
+    possibilities = new Possibilities(bench, benches[1]!.bench);
+    workbench = new Workbench(bench);
     return () => benches.forEach(({ end }) => end());
   });
 
   $effect(() => {
-    if (!possibilities || !counter) return;
-    const { controls, seed } = data;
-    void possibilities.ask(skill, controls);
-    void counter.draw(skill.id, controls, 8, seed).then((drawn) => {
-      if (controls === data.controls && seed === data.seed) sample = drawn.ok ? drawn.given : [];
-    });
+    void possibilities?.ask(skill, data.controls);
+  });
+  $effect(() => {
+    void workbench?.draw(skill.id, data.controls, data.seed);
+  });
+  $effect(() => {
+    const line = isTyped ? typed : chosen;
+    const asked = { skill: skill.id, school: data.school, style: data.style };
+    if (line !== null) void workbench?.show(asked, line);
+  });
+  $effect(() => {
+    void skill.id;
+    typed = '';
   });
 
   function visit(change: { controls?: Controls; seed?: number; line?: string | null }) {
@@ -63,12 +73,17 @@
     visit({ controls: { ...data.controls, [name]: control } });
 </script>
 
-<svelte:head><title>{skill.words.title} · Workshop · Zealous Quill</title></svelte:head>
+<svelte:head><title>{skill.title} · Workshop · Zealous Quill</title></svelte:head>
 <svelte:window onkeydown={keys} />
 
 <div class="bench">
   <section class="controls" aria-label="Controls">
-    <SkillPicker value={skill.id} label="Skill" onpick={(id) => goto(`/workshop/${id}`)} />
+    <SkillPicker
+      skills={data.skills}
+      value={skill.id}
+      label="Skill"
+      onpick={(id) => goto(`/workshop/${id}`)}
+    />
     <ControlsPanel
       {skill}
       controls={data.controls}
@@ -80,7 +95,7 @@
   </section>
 
   <div class="middle">
-    <h1>{skill.words.title}</h1>
+    <h1>{skill.title}</h1>
     <CountLine
       {skill}
       controls={data.controls}
@@ -95,7 +110,7 @@
       {sample}
       controls={data.controls}
       style={data.style}
-      chosen={shown === undefined ? null : skill.print(shown)}
+      chosen={shown?.view?.line ?? null}
       onchoose={(line) => visit({ line })}
       onmore={another}
     />
@@ -105,15 +120,13 @@
         <input
           class="figures"
           bind:value={typed}
-          placeholder={skill.words.example}
-          aria-invalid={typed.trim() !== '' && !typedGiven}
+          placeholder={skill.example}
+          aria-invalid={isUnreadable}
           aria-describedby="typed-problem"
         />
       </label>
       <p id="typed-problem" class="problem" aria-live="polite">
-        {#if typed.trim() !== '' && !typedGiven}
-          {skill.words.howToType}
-        {/if}
+        {#if isUnreadable}{skill.howToType}{/if}
       </p>
     </div>
     <form method="POST" action="/papers?/start" class="start">
@@ -135,8 +148,13 @@
   </div>
 
   <div class="right">
-    {#if shown !== undefined}
-      <ItemBench {skill} given={shown} {school} style={data.style} />
+    {#if shown?.view}
+      <ItemBench
+        {skill}
+        view={shown.view}
+        style={data.style}
+        waysOf={async (operands) => (await bench?.ways(skill.operation!, operands)) ?? []}
+      />
     {:else}
       <p class="leaf nothing faint">Choose or type an item to see it worked.</p>
     {/if}

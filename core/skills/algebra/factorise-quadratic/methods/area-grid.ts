@@ -1,8 +1,24 @@
-import { addPolynomials, degree, gcd, primitivePart, type Polynomial } from '../../../../numbers';
-import type { Get, Rule, Step, Symmetry, Value } from '../../../../working';
-import { multipliedOut, productOf } from '../readings';
-import type { Splitting } from '../working';
-import { monomial, pairIn, swaps, type Method } from './method';
+import {
+  addPolynomials,
+  degree,
+  gcd,
+  monomial,
+  multipliedOut,
+  primitivePart,
+  productOf,
+  type Polynomial,
+  type Value
+} from '../../../../numbers';
+import {
+  stepOn,
+  swaps,
+  usingValues,
+  type Get,
+  type Step,
+  type StepMore,
+  type Symmetry
+} from '../../../../working';
+import { splitting, type Method, type Pair, type Splitting } from '../splitting';
 
 /**
  * The area grid: the quadratic in four cells, what the rows and columns have in common at its edges:
@@ -11,105 +27,81 @@ import { monomial, pairIn, swaps, type Method } from './method';
  *      row.0   grid.0.0   grid.0.1
  *      row.1   grid.1.0   grid.1.1
  */
-export function areaGrid({ uses, read }: Splitting): Method {
-  const cell = (
-    id: string,
-    from: readonly string[],
-    rule: Rule,
-    more: Partial<Step> = {}
-  ): Step => ({
-    id,
-    kind: id.split('.')[0]!,
-    uses: from,
-    rule,
-    reading: multipliedOut,
-    ...more
+export function areaGrid(split: Splitting): Method {
+  const cell = (id: string, rule: Pick<Step, 'uses' | 'rule'>, more: StepMore) =>
+    stepOn(`grid.${id}`, rule, { kind: 'grid', reading: multipliedOut, ...more });
+  const named = (label: string): StepMore => ({
+    label: `Grid, ${label}`,
+    says: ({ value }) => `Grid, ${label}: ${value}.`
   });
-  const outer = (get: Get, which: 0 | 2) => {
-    const coefficients = read(get);
-    return coefficients && monomial(coefficients[which], 2 - which);
-  };
-  const middle = (get: Get, which: 0 | 1) => {
-    const pair = pairIn(get);
-    return pair && monomial(pair[which], 1);
-  };
-  const inRow = ['grid.0.0', 'grid.0.1'];
+  const edge = (label: string): StepMore => ({
+    label,
+    says: ({ value }) => `${label}: ${value}, so that the edges multiply to the cells.`
+  });
+  const middle = (which: 0 | 1) =>
+    usingValues<[Pair]>(['pair'], (pair) => monomial(pair[which], 1));
+  const over = (id: string, by: string) =>
+    usingValues<[Polynomial, Polynomial]>([by, id], (divisor, p) => quotient(p, divisor));
+  const topRow = ['grid.0.0', 'grid.0.1'];
+  const common = usingValues<[Polynomial, Polynomial]>(topRow, (first, second) => {
+    const factor = gcd(first.at(-1) ?? 0n, second.at(-1) ?? 0n);
+    return factor === 0n ? undefined : monomial(factor, 1);
+  });
   const isCommon = (written: Value, get: Get) =>
-    degree(poly(written) ?? []) === 1 &&
-    inRow.every((id) => quotient(poly(get(id)), poly(written)) !== undefined);
-  const over = (id: string, by: string) => (get: Get) => quotient(poly(get(id)), poly(get(by)));
+    degree(written as Polynomial) === 1 &&
+    topRow.every((id) => quotient(get(id) as Polynomial | undefined, written as Polynomial));
   return {
     steps: [
-      cell('grid.0.0', uses, (get) => outer(get, 0)),
-      cell('grid.0.1', ['pair'], (get) => middle(get, 0)),
-      cell('grid.1.0', ['pair'], (get) => middle(get, 1)),
-      cell('grid.1.1', uses, (get) => outer(get, 2)),
       cell(
-        'grid.row.0',
-        inRow,
-        (get) => {
-          const [first, second] = inRow.map((id) => poly(get(id))?.at(-1) ?? 0n);
-          const common = gcd(first!, second!);
-          return common === 0n ? undefined : monomial(common, 1);
-        },
-        { accepts: isCommon }
+        '0.0',
+        splitting(split, [], ([a]) => monomial(a, 2)),
+        named('top left')
       ),
-      cell('grid.column.0', ['grid.row.0', 'grid.0.0'], over('grid.0.0', 'grid.row.0')),
-      cell('grid.column.1', ['grid.row.0', 'grid.0.1'], over('grid.0.1', 'grid.row.0')),
-      cell('grid.row.1', ['grid.column.0', 'grid.1.0'], over('grid.1.0', 'grid.column.0'))
+      cell('0.1', middle(0), named('top right')),
+      cell('1.0', middle(1), named('bottom left')),
+      cell(
+        '1.1',
+        splitting(split, [], ([, , c]) => monomial(c, 0)),
+        named('bottom right')
+      ),
+      cell('row.0', common, {
+        accepts: isCommon,
+        label: 'Beside the top row',
+        says: ({ value }) => `${value} is what the top row has in common.`
+      }),
+      cell('column.0', over('grid.0.0', 'grid.row.0'), edge('Above the left column')),
+      cell('column.1', over('grid.0.1', 'grid.row.0'), edge('Above the right column')),
+      cell('row.1', over('grid.1.0', 'grid.column.0'), edge('Beside the bottom row'))
     ],
-    factors: {
-      uses: ['grid.row.0', 'grid.row.1', 'grid.column.0', 'grid.column.1'],
-      rule: (get) => {
-        const edges = ['row', 'column'].map((edge) => {
-          const [first, second] = [0, 1].map((at) => poly(get(`grid.${edge}.${at}`)));
-          return first && second && primitivePart(addPolynomials(first, second));
-        });
-        return edges.includes(undefined) ? undefined : productOf(1n, edges as Polynomial[]);
-      }
-    },
-    symmetries: GRID_SYMMETRIES
+    factors: usingValues<[Polynomial, Polynomial, Polynomial, Polynomial]>(
+      ['grid.row.0', 'grid.row.1', 'grid.column.0', 'grid.column.1'],
+      (row, otherRow, column, otherColumn) =>
+        productOf(1n, [
+          primitivePart(addPolynomials(row, otherRow)),
+          primitivePart(addPolynomials(column, otherColumn))
+        ])
+    ),
+    symmetries
   };
 }
 
-/** Rows exchanged, columns exchanged, both, and the grid turned over either diagonal. */
-const GRID_SYMMETRIES: readonly Symmetry[] = (() => {
-  const rows = swaps([
-    ['grid.0.0', 'grid.1.0'],
-    ['grid.0.1', 'grid.1.1'],
-    ['grid.row.0', 'grid.row.1']
-  ]);
-  const columns = swaps([
-    ['grid.0.0', 'grid.0.1'],
-    ['grid.1.0', 'grid.1.1'],
-    ['grid.column.0', 'grid.column.1']
-  ]);
-  const both = swaps([
-    ['grid.0.0', 'grid.1.1'],
-    ['grid.0.1', 'grid.1.0'],
-    ['grid.row.0', 'grid.row.1'],
-    ['grid.column.0', 'grid.column.1']
-  ]);
-  const edges = [
-    ['grid.row.0', 'grid.column.0'],
-    ['grid.row.1', 'grid.column.1']
-  ] as const;
-  const diagonal = swaps([['grid.0.1', 'grid.1.0'], ...edges]);
-  const antidiagonal = swaps([
-    ['grid.0.0', 'grid.1.1'],
-    ['grid.row.0', 'grid.column.1'],
-    ['grid.row.1', 'grid.column.0']
-  ]);
-  return [diagonal, rows, columns, both, antidiagonal];
-})();
+/** The grid turned over its diagonal, rows exchanged, columns exchanged, both, and turned over the other diagonal. */
+const symmetries: readonly Symmetry[] = [
+  exchanging(['0.1', '1.0'], ['row.0', 'column.0'], ['row.1', 'column.1']),
+  exchanging(['0.0', '1.0'], ['0.1', '1.1'], ['row.0', 'row.1']),
+  exchanging(['0.0', '0.1'], ['1.0', '1.1'], ['column.0', 'column.1']),
+  exchanging(['0.0', '1.1'], ['0.1', '1.0'], ['row.0', 'row.1'], ['column.0', 'column.1']),
+  exchanging(['0.0', '1.1'], ['row.0', 'column.1'], ['row.1', 'column.0'])
+];
 
-const poly = (value: Value | undefined) =>
-  Array.isArray(value) ? (value as Polynomial) : undefined;
+function exchanging(...pairs: readonly (readonly [string, string])[]): Symmetry {
+  return swaps(pairs.map(([one, other]) => [`grid.${one}`, `grid.${other}`]));
+}
 
 /** p / q where that is a monomial with a whole coefficient. */
-function quotient(p: Polynomial | undefined, q: Polynomial | undefined): Polynomial | undefined {
-  const [top, bottom] = [p?.at(-1) ?? 0n, q?.at(-1) ?? 0n];
-  if (!p || !q || bottom === 0n || top % bottom !== 0n) return undefined;
+function quotient(p: Polynomial | undefined, q: Polynomial): Polynomial | undefined {
+  const [top, bottom] = [p?.at(-1) ?? 0n, q.at(-1) ?? 0n];
+  if (!p || bottom === 0n || top % bottom !== 0n) return undefined;
   if (top === 0n) return [];
   return degree(p) < degree(q) ? undefined : monomial(top / bottom, degree(p) - degree(q));
 }

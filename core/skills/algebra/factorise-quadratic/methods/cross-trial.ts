@@ -1,8 +1,22 @@
-import { gcd, pairOf, polynomial, primitivePart } from '../../../../numbers';
-import { map, signedNumber, type Get, type Rule, type Step, type Value } from '../../../../working';
-import { productOf } from '../readings';
-import type { Coefficients, Splitting } from '../working';
-import { swaps, type Method } from './method';
+import {
+  gcd,
+  pairOf,
+  polynomial,
+  primitivePart,
+  productOf,
+  signedNumber,
+  type Value
+} from '../../../../numbers';
+import {
+  stepOn,
+  swaps,
+  using,
+  type Get,
+  type Step,
+  type StepMore,
+  type StepWords
+} from '../../../../working';
+import { splitting, type Coefficients, type Method, type Splitting } from '../splitting';
 
 /**
  * The cross: p and r multiply to a, q and s to c, and across they add to b; the factors are px + q and
@@ -12,58 +26,47 @@ import { swaps, type Method } from './method';
  *        X        p s + r q = b
  *      r   s
  */
-export function crossTrial({ uses, read }: Splitting): Method {
-  const coefficient = (
-    id: string,
-    from: readonly string[],
-    rule: Rule,
-    more: Partial<Step> = {}
-  ): Step => ({
-    id: `cross.${id}`,
-    kind: 'cross',
-    uses: from,
-    rule,
-    reading: signedNumber,
-    ...more
-  });
-  const at = (get: Get, id: string) => {
-    const value = get(`cross.${id}`);
-    return typeof value === 'bigint' ? value : undefined;
-  };
+export function crossTrial(split: Splitting): Method {
+  const corner = (id: string, rule: Pick<Step, 'uses' | 'rule'>, more: StepMore) =>
+    stepOn(`cross.${id}`, rule, { kind: 'cross', reading: signedNumber, ...more });
   const divides = (divisor: Value, get: Get) => {
-    const a = read(get)?.[0];
+    const a = split.read(get)?.[0];
     return typeof divisor === 'bigint' && divisor > 0n && a !== undefined && a % divisor === 0n;
   };
+  const leading = ({ of }: StepWords) =>
+    `${bracketed(of('cross.p'))} × ${bracketed(of('cross.r'))} makes the number before x².`;
   return {
     steps: [
-      coefficient('p', uses, (get) => map(read(get), ([a, b, c]) => crossOf(a, b, c)?.p), {
-        accepts: divides
+      corner('p', splitting(split, [], firstLeading), {
+        accepts: divides,
+        label: 'Cross, top left',
+        says: leading
       }),
-      coefficient('r', ['cross.p', ...uses], (get) => {
-        const [p, a] = [at(get, 'p'), read(get)?.[0]];
-        return p && a !== undefined && a % p === 0n ? a / p : undefined;
+      corner(
+        'r',
+        splitting(split, ['cross.p'], ([a], p: bigint) =>
+          p !== 0n && a % p === 0n ? a / p : undefined
+        ),
+        { label: 'Cross, bottom left', says: leading }
+      ),
+      corner('q', splitting(split, ['cross.p', 'cross.r'], constantBeside), {
+        label: 'Cross, top right',
+        says: ({ of }) =>
+          `${bracketed(of('cross.q'))} × ${bracketed(of('cross.s'))} makes the last number …`
       }),
-      coefficient('q', ['cross.p', 'cross.r', ...uses], (get) => {
-        const [p, r, coefficients] = [at(get, 'p'), at(get, 'r'), read(get)];
-        return p && r && coefficients ? constantBeside(p, r, coefficients) : undefined;
-      }),
-      coefficient('s', ['cross.p', 'cross.q', 'cross.r', ...uses], (get) => {
-        const [p, q, r] = [at(get, 'p'), at(get, 'q'), at(get, 'r')];
-        const coefficients = read(get);
-        if (!p || q === undefined || r === undefined || !coefficients) return undefined;
-        const [, b, c] = coefficients;
-        if (q !== 0n) return c % q === 0n ? c / q : undefined;
-        return b % p === 0n ? b / p : undefined;
+      corner('s', splitting(split, ['cross.p', 'cross.q'], otherConstant), {
+        label: 'Cross, bottom right',
+        says: ({ of }) => {
+          const [p, q, r, s] = ['p', 'q', 'r', 's'].map((id) => bracketed(of(`cross.${id}`)));
+          return `… and ${p} × ${s} + ${r} × ${q} the number before x.`;
+        }
       })
     ],
-    factors: {
-      uses: ['cross.p', 'cross.q', 'cross.r', 'cross.s'],
-      rule: (get) => {
-        const [p, q, r, s] = ['p', 'q', 'r', 's'].map((id) => at(get, id));
-        if (!p || !r || q === undefined || s === undefined) return undefined;
-        return productOf(1n, [polynomial([q, p]), polynomial([s, r])].map(primitivePart));
-      }
-    },
+    factors: using(['cross.p', 'cross.q', 'cross.r', 'cross.s'], (p, q, r, s) =>
+      p === 0n || r === 0n
+        ? undefined
+        : productOf(1n, [polynomial([q, p]), polynomial([s, r])].map(primitivePart))
+    ),
     symmetries: [
       swaps([
         ['cross.p', 'cross.r'],
@@ -73,24 +76,28 @@ export function crossTrial({ uses, read }: Splitting): Method {
   };
 }
 
-/** Leading coefficient and constant of the first factor, and of the second, whose product is ax² + bx + c. */
-export function crossOf(
-  a: bigint,
-  b: bigint,
-  c: bigint
-): { p: bigint; q: bigint; r: bigint; s: bigint } | undefined {
+/** A number as it stands among others: with brackets if it has a sign. */
+export function bracketed(number: string): string {
+  return number.startsWith('−') ? `(${number})` : number;
+}
+
+/** ax² + mx + nx + c = (gx + n / (a/g)) ((a/g)x + m/g), g being what a and m have in common. */
+function firstLeading([a, b, c]: Coefficients): bigint | undefined {
   const pair = pairOf(a * c, b);
-  if (!pair) return undefined;
-  // ax² + mx + nx + c = (gx + n / (a/g)) ((a/g)x + m/g), g being what a and m have in common.
-  const p = gcd(a, pair[0]) || 1n;
-  const r = a / p;
-  return { p, q: pair[1] / r, r, s: pair[0] / p };
+  return pair && (gcd(a, pair[0]) || 1n);
 }
 
 /** The constant q of px + q beside rx + s: r q and p s are the pair, either way round. */
-function constantBeside(p: bigint, r: bigint, [a, b, c]: Coefficients): bigint | undefined {
+function constantBeside([a, b, c]: Coefficients, p: bigint, r: bigint): bigint | undefined {
   const [m, n] = pairOf(a * c, b) ?? [];
-  if (m === undefined || n === undefined) return undefined;
+  if (p === 0n || r === 0n || m === undefined || n === undefined) return undefined;
   if (n % r === 0n && m % p === 0n) return n / r;
   return m % r === 0n && n % p === 0n ? m / r : undefined;
+}
+
+/** The constant s that goes with q: by the product if there is one, else by the sum. */
+function otherConstant([, b, c]: Coefficients, p: bigint, q: bigint): bigint | undefined {
+  if (p === 0n) return undefined;
+  if (q !== 0n) return c % q === 0n ? c / q : undefined;
+  return b % p === 0n ? b / p : undefined;
 }

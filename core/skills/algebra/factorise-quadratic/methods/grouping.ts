@@ -1,68 +1,56 @@
 import {
   addPolynomials,
+  bracketOf,
   degree,
   gcd,
+  groupReading,
+  monomial,
   multiplyPolynomials,
   polynomial,
   primitivePart,
+  productOf,
   samePolynomial,
+  termsReading,
   type Polynomial,
   type Product
 } from '../../../../numbers';
-import { map, type Step } from '../../../../working';
-import type { Given } from '../quadratic';
-import { bracketOf, groupReading, productOf, termsReading } from '../readings';
-import type { Splitting } from '../working';
-import { monomial, pairIn, type Method } from './method';
-import { productAndSum } from './product-and-sum';
+import { stepOn, usingValues, type Step } from '../../../../working';
+import { splitting, type Method, type Pair, type Splitting } from '../splitting';
 
 /**
  * The middle term is split by the pair, the halves are factorised, and the bracket they share is a factor:
  *
  *   split: ax² + mx + nx + c --> group.0: gx(...) and group.1: h(...) --> factors: (gx + h)(...)
  */
-export function grouping({ uses, read }: Splitting, { c }: Given): Method {
-  // Without a constant there is nothing to split.
-  if (c === 0) return productAndSum({ uses, read });
-  const group = (at: 0 | 1): Step => ({
-    id: `group.${at}`,
-    kind: 'group',
-    uses: ['split'],
-    rule: (get) =>
-      map(get('split') as readonly Polynomial[] | undefined, (terms) => half(terms, at)),
-    reading: groupReading
-  });
+export function grouping(split: Splitting): Method {
+  const group = (at: 0 | 1, label: string): Step =>
+    stepOn(
+      `group.${at}`,
+      usingValues<[readonly Polynomial[]]>(['split'], (terms) => half(terms, at)),
+      { reading: groupReading, label, says: ({ value }) => `${label}: ${value}.` }
+    );
   return {
     steps: [
-      {
-        id: 'split',
-        kind: 'split',
-        uses: [...uses, 'pair'],
-        rule: (get) => {
-          const coefficients = read(get);
-          const pair = pairIn(get);
-          return (
-            coefficients &&
-            pair && [
-              monomial(coefficients[0], 2),
-              monomial(pair[0], 1),
-              monomial(pair[1], 1),
-              monomial(coefficients[2], 0)
-            ]
-          );
-        },
-        reading: termsReading
-      },
-      group(0),
-      group(1)
+      stepOn(
+        'split',
+        splitting(split, ['pair'], ([a, , c], [m, n]: Pair) => [
+          monomial(a, 2),
+          monomial(m, 1),
+          monomial(n, 1),
+          monomial(c, 0)
+        ]),
+        {
+          reading: termsReading,
+          label: 'Middle term split',
+          says: ({ value }) => `Split the middle term: ${value}.`
+        }
+      ),
+      group(0, 'First two terms'),
+      group(1, 'Last two terms')
     ],
-    factors: {
-      uses: ['group.0', 'group.1'],
-      rule: (get) => {
-        const groups = [get('group.0'), get('group.1')] as (Product | undefined)[];
-        return groups.includes(undefined) ? undefined : shared(groups as Product[]);
-      }
-    }
+    factors: usingValues<[Product, Product]>(['group.0', 'group.1'], (one, other) =>
+      shared([one, other])
+    )
   };
 }
 

@@ -8,7 +8,7 @@ import type { RequestHandler } from './$types';
 
 const request = z.strictObject({
   scriptId: z.int().min(1),
-  itemId: z.int().min(1),
+  partId: z.int().min(1),
   version: z.int().min(0),
   working: z.record(z.string().max(60), z.string().max(200)),
   isMarked: z.boolean(),
@@ -20,10 +20,10 @@ const request = z.strictObject({
 
 /** Saves one response; what is answered with 200 is on the disk. */
 export const POST: RequestHandler = ({ params, request: sent }) =>
-  post(request, ({ scriptId, itemId, ...state }) => {
+  post(request, ({ scriptId, partId, ...state }) => {
     const isOurs = listScripts(db(), idOf(params.sitting) ?? 0).some(({ id }) => id === scriptId);
     if (!isOurs) return fail(404, 'missing', 'There is no such script in this sitting.');
-    const result = saveResponse(db(), scriptId, itemId, state);
+    const result = saveResponse(db(), scriptId, partId, state);
     if (result.ok) return reply({ version: result.version });
     switch (result.code) {
       case 'missing':

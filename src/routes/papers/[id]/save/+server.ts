@@ -1,8 +1,8 @@
 import { paperSchema } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/connection';
-import { savePaper } from '$lib/server/database/papers';
+import { readPaper, savePaper } from '$lib/server/database/papers';
 import { idOf } from '$lib/server/forms';
-import { fail, post, reply } from '$lib/server/api/reply';
+import { fail, invalid, post, reply } from '$lib/server/api/reply';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 
@@ -19,5 +19,26 @@ export const POST: RequestHandler = ({ params, request: sent }) =>
   post(request, ({ version, paper }) => {
     const result = savePaper(db(), idOf(params.id) ?? 0, version, paper);
     if (result.ok) return reply({ version: result.version });
-    return fail(result.code === 'missing' ? 404 : 409, result.code, messages[result.code]);
+    switch (result.code) {
+      case 'unreadable':
+        return invalid(
+          result.problems.map(({ path, message }) => ({
+            field: ['paper', ...path].join('.'),
+            problem: message
+          }))
+        );
+      case 'changed':
+        return fail(409, result.code, messages.changed, current(idOf(params.id) ?? 0));
+      case 'sat':
+      case 'missing':
+        return fail(result.code === 'missing' ? 404 : 409, result.code, messages[result.code]);
+    }
   })({ request: sent });
+
+/** What stands there instead, for the one who would have written over it. */
+function current(id: number): Record<string, unknown> {
+  const stored = readPaper(db(), id);
+  if (!stored) return {};
+  const { version, title, seed, ramp, rungs } = stored;
+  return { version, paper: { title, seed, ramp, rungs } };
+}

@@ -1,0 +1,29 @@
+/**
+ * The value of a step: a whole number, or an exact object (decimal, fraction, list, polynomial).
+ * What a value means, and when two are equal, is the business of its {@link Reading}.
+ */
+export type Value = bigint | object;
+
+/** How a kind of value is read from what was written, compared and printed. */
+export interface Reading<V extends Value = Value> {
+  /** Name of the kind, for input hints: `number`, `fraction` ... */
+  readonly kind: string;
+  /** The value written, or undefined if it cannot be read as one. */
+  parse(written: string): V | undefined;
+  equal(one: V, other: V): boolean;
+  /** The value as a pupil would write it; `parse(print(v))` equals v. */
+  print(value: V): string;
+  /** Values that a careless hand might write instead; never the value itself. */
+  near(value: V): readonly V[];
+}
+
+/** Ways in which the form of an answer can fall short, whatever its worth. */
+export const formCodes = [
+  'not-simplified',
+  'not-complete',
+  'places',
+  'unit',
+  'not-as-given'
+] as const;
+
+export type FormCode = (typeof formCodes)[number];

@@ -1,0 +1,72 @@
+import { compareDecimals, parseDecimal, printDecimal, unitsTo, type Decimal } from '../decimal';
+import type { FormCode, Reading, Value } from '../reading';
+
+/** Decimals, equal when they have the same value. */
+export const decimalNumber: Reading<Decimal> = {
+  kind: 'decimal',
+  parse: (written) => parseDecimal(withPoint(written)),
+  equal: (one, other) => compareDecimals(one, other) === 0,
+  print: printDecimal,
+  near: ({ units, places }) => [
+    { units: units + 1n, places },
+    { units: unitsTo({ units, places }, places + 1), places }
+  ]
+};
+
+/**
+ * Lists of decimals, separated by commas, semicolons, spaces or signs of order. A comma is a decimal mark
+ * where something else separates the numbers.
+ */
+export const listOfDecimals: Reading<readonly Decimal[]> = {
+  kind: 'list',
+  parse: (written) => {
+    const numbers = split(written.trim()).map(decimalNumber.parse);
+    return numbers.includes(undefined) ? undefined : (numbers as Decimal[]);
+  },
+  equal: (one, other) =>
+    one.length === other.length &&
+    one.every((value, at) => compareDecimals(value, other[at]!) === 0),
+  print: (numbers) => numbers.map(printDecimal).join(', '),
+  near: (numbers) =>
+    numbers.slice(1).map((_, at) => {
+      const swapped = [...numbers];
+      [swapped[at], swapped[at + 1]] = [swapped[at + 1]!, swapped[at]!];
+      return swapped;
+    })
+};
+
+/** Each number is to be written as it was given: without zeros put in to compare. */
+export function givenForm(numbers: readonly string[]): (written: Value) => readonly FormCode[] {
+  return (written) =>
+    (written as readonly Decimal[]).every((value) => numbers.includes(printDecimal(value)))
+      ? []
+      : ['not-as-given'];
+}
+
+function split(list: string): string[] {
+  if (/[;<>]/.test(list)) return list.split(/[;<>]/);
+  const isDecimalComma = /\d,\d/.test(list) && !list.includes('.') && /\d\s+\d/.test(list);
+  return list.split(isDecimalComma ? /\s+/ : /\s*,\s*|\s+/);
+}
+
+function withPoint(written: string): string {
+  return written.trim().replace(',', '.');
+}
+
+/**
+ * How many numbers stand out of order: the length of the right list less the longest part of it that is
+ * written in the right order (a longest increasing subsequence). A number left out counts one.
+ */
+export function misplaced(written: Value, right: Value): number {
+  const wanted = right as readonly Decimal[];
+  const places = (written as readonly Decimal[]).map((value) =>
+    wanted.findIndex((other) => compareDecimals(value, other) === 0)
+  );
+  // longest[i]: the longest rising run of places that ends with the i-th number written.
+  const longest: number[] = [];
+  places.forEach((place, at) => {
+    const before = longest.filter((_, earlier) => places[earlier]! < place);
+    longest[at] = place < 0 ? 0 : 1 + Math.max(0, ...before);
+  });
+  return wanted.length - Math.max(0, ...longest);
+}

@@ -1,0 +1,27 @@
+import { ungrouped } from '../numeral';
+import type { Reading } from '../reading';
+
+/** Whole numbers from 0 written in base ten; spaces and commas that group digits are passed over. */
+export const wholeNumber: Reading<bigint> = {
+  kind: 'number',
+  parse: (written) => {
+    const text = ungrouped(written);
+    return /^\d{1,200}$/.test(text) ? BigInt(text) : undefined;
+  },
+  equal: (one, other) => one === other,
+  print: (value) => value.toString(),
+  near: (value) => (value === 0n ? [1n] : [value + 1n, value - 1n])
+};
+
+/** As {@link wholeNumber}, with a sign where it is below 0; a plus sign may stand before it. */
+export const signedNumber: Reading<bigint> = {
+  kind: 'number',
+  parse: (written) => {
+    const [, sign, rest] = /^\s*([+\-−–]?)(.*)$/s.exec(written)!;
+    const size = wholeNumber.parse(rest!);
+    return size === undefined || sign === '' || sign === '+' ? size : -size;
+  },
+  equal: (one, other) => one === other,
+  print: (value) => value.toString(),
+  near: (value) => [value + 1n, value - 1n]
+};

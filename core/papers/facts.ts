@@ -1,0 +1,60 @@
+import { availableMarks, type Scheme } from '../marking/scheme';
+import { analyseItem, skillOf, type Features } from '../skills';
+import type { Paper, PaperItem, Rung } from './paper';
+
+/** What is computed of an item on a paper, as plain data: a screen shows it without loading the skill. */
+export interface ItemFacts {
+  /** The item on one line. */
+  readonly line: string;
+  readonly answer: string;
+  readonly features: Features;
+  readonly difficulty: number;
+  readonly seconds: number;
+  /** Marks it has where it is marked. */
+  readonly marks: number;
+  /** The error patterns that show, with the answer each would give. */
+  readonly patterns: readonly { id: string; answer: string }[];
+}
+
+/** Facts of the items of a paper, by {@link factsKey}. */
+export type Facts = Readonly<Record<string, ItemFacts>>;
+
+type Worked = Pick<Rung, 'skill' | 'school'>;
+type Entry = Pick<PaperItem, 'given' | 'scheme'>;
+
+/** The same text for items of which the same is true. */
+export function factsKey({ skill, school }: Worked, { given, scheme }: Entry): string {
+  return JSON.stringify([skill, school, given, scheme]);
+}
+
+/** Computes the facts of an item; its skill must be loaded. */
+export function factsOf(rung: Worked, entry: Entry): ItemFacts {
+  const skill = skillOf(rung.skill);
+  const item = analyseItem(skill, entry.given, { school: rung.school });
+  return {
+    line: skill.given.print(entry.given),
+    answer: item.answer,
+    features: item.features,
+    difficulty: item.difficulty,
+    seconds: item.seconds,
+    marks: availableMarks(schemeOf(rung, entry)),
+    patterns: item.errorPatterns.map(({ id, answer }) => ({ id, answer }))
+  };
+}
+
+/** The facts of all items of a paper, or of those that are not known yet. */
+export function factsIn({ rungs }: Pick<Paper, 'rungs'>, known: Facts = {}): Facts {
+  return Object.fromEntries(
+    rungs.flatMap((rung) =>
+      rung.items.flatMap((entry) => {
+        const key = factsKey(rung, entry);
+        return key in known ? [] : [[key, factsOf(rung, entry)] as const];
+      })
+    )
+  );
+}
+
+/** The scheme an item is marked by: its own, else its skill's. */
+export function schemeOf({ skill, school }: Worked, { given, scheme }: Entry): Scheme {
+  return scheme ?? skillOf(skill).scheme(given, school);
+}

@@ -1,0 +1,23 @@
+import type { RungKind } from '../skills';
+
+/** The kinds of rungs, in the order in which a ladder has them. */
+export const rungKinds = [
+  'worked-example',
+  'gaps',
+  'set-out',
+  'bare',
+  'harder',
+  'challenge'
+] as const satisfies readonly RungKind[];
+
+/** Items of these rungs are shown or done together; they carry no marks and are not marked. */
+export const unmarkedKinds: readonly RungKind[] = ['worked-example', 'gaps'];
+
+export function isMarked({ kind }: { readonly kind: RungKind }): boolean {
+  return !unmarkedKinds.includes(kind);
+}
+
+/** Items that a spread asks for. */
+export function spreadCount({ parts }: { readonly parts: readonly { count: number }[] }): number {
+  return parts.reduce((sum, { count }) => sum + count, 0);
+}

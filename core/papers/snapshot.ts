@@ -1,0 +1,68 @@
+import type { HouseStyle } from '../house-style';
+import type { Scheme } from '../marking/scheme';
+import { itemOf, skillOf, WorkedItem, type Item } from '../skills';
+import {
+  emptyPicture,
+  gapSteps,
+  isModelled,
+  modelledTexts,
+  pictureOf,
+  type Layout,
+  type Picture
+} from '../working';
+import { schemeOf } from './facts';
+import type { PaperItem, Rung } from './paper';
+
+/** Everything that is printed, keyed and marked of one item in one house style, as plain data. */
+export interface Snapshot {
+  readonly item: Item;
+  readonly scheme: Scheme;
+  readonly printed: Printed;
+}
+
+/** How an item looks in print. */
+export interface Printed {
+  /** The item on one line. */
+  readonly line: string;
+  readonly layout: Layout;
+  /** What stands at the steps of a worked example. */
+  readonly texts: Readonly<Record<string, string>>;
+  /** The steps that an example with gaps leaves blank. */
+  readonly gaps: readonly string[];
+  /** What is done, a sentence a step. */
+  readonly explanations: readonly string[];
+}
+
+/** Derives an item of a rung; the rung's skill must be loaded. */
+export function snapshotOf(
+  rung: Pick<Rung, 'skill' | 'school'>,
+  entry: Pick<PaperItem, 'given' | 'scheme'>,
+  style: HouseStyle
+): Snapshot {
+  const worked = new WorkedItem(skillOf(rung.skill), entry.given, rung.school);
+  const { skill, graph, key } = worked;
+  return {
+    item: itemOf(worked, style),
+    scheme: schemeOf(rung, entry),
+    printed: {
+      line: skill.given.print(entry.given),
+      layout: worked.layout(style),
+      texts: modelledTexts(graph, key),
+      gaps: [...gapSteps(graph, key)],
+      explanations: graph.steps
+        .filter((step) => isModelled(step, key.get(step.id)))
+        .map((step) => worked.explain(step, style))
+    }
+  };
+}
+
+/** What stands in the squares: all of it, all but the gaps, the numbers only, or nothing. */
+export function snapshotPicture(
+  { layout, texts, gaps }: Printed,
+  shows: 'working' | 'gaps' | 'numbers' | 'nothing'
+): Picture {
+  if (shows === 'nothing') return emptyPicture(layout);
+  if (shows === 'numbers') return pictureOf(layout, {});
+  const kept = Object.entries(texts).filter(([id]) => shows === 'working' || !gaps.includes(id));
+  return pictureOf(layout, Object.fromEntries(kept));
+}

@@ -1,0 +1,99 @@
+import type { HouseStyle } from '../house-style';
+import { writeText } from '../house-style';
+import type { Scheme } from '../marking/scheme';
+import { graphOf, type Layout, type Replacements, type Step, type Symmetry } from '../working';
+import { recently, type ItemSpace } from '../spaces';
+import type { SkillCard } from './card';
+import type { Controls } from './controls';
+import type { Feature } from './feature';
+import type { GivenForm } from './given/form';
+import type { ErrorPattern, RungKind, RungPlan, Skill } from './skill';
+import type { Wanted } from './wanted';
+import type { Prediction } from './weights';
+
+/** Everything that is true of one skill, each thing said once. */
+export interface Declaration<Given, Look> {
+  readonly card: SkillCard;
+  readonly given: GivenForm<Given>;
+  readonly gives?: string;
+  /** What the features are measured from. */
+  look(given: Given): Look;
+  readonly features: Readonly<Record<string, Feature<Look>>>;
+  items(wanted: Wanted): ItemSpace<Given>;
+  /** The steps of the working in each school, in the order in which a hand does them. */
+  readonly working: Readonly<Record<string, (given: Given) => Working>>;
+  sheet(given: Given, school: string, style: HouseStyle): Layout;
+  readonly marks: Scheme | ((given: Given, school: string) => Scheme);
+  /** Features that the marks depend on, beside those of difficulty and time. */
+  readonly marksTell?: readonly string[];
+  readonly patterns: Readonly<Record<string, Omit<ErrorPattern<Given>, 'id'>>>;
+  /** What is asked; `line` is the item as the house writes it. */
+  prompt(line: string, style: HouseStyle, given: Given): string;
+  /** Set by judgement where there is no published source and no script yet to estimate them from. */
+  readonly difficulty: Prediction;
+  readonly seconds: Prediction;
+  readonly ladder: readonly RungPlan[];
+  suits?(given: Given): boolean;
+}
+
+export type Working =
+  readonly Step[] | { readonly steps: readonly Step[]; readonly symmetries: readonly Symmetry[] };
+
+/** The skill of a declaration; its items are checked by its own schema before they reach it. */
+export function defineSkill<Given extends object, Look>(declared: Declaration<Given, Look>): Skill {
+  const { card, given, difficulty, seconds, marks } = declared;
+  const features = Object.entries(declared.features).map(([id, feature]) => ({ id, ...feature }));
+  // One who draws under some controls mostly draws under them again.
+  const spaces = recently<ItemSpace<Given>>(4);
+  const skill: Skill<Given> = {
+    ...card,
+    given,
+    gives: declared.gives ?? '=',
+    features,
+    patterns: Object.entries(declared.patterns).map(([id, pattern]) => ({ id, ...pattern })),
+    weights: { origin: 'starting estimate', difficulty, seconds },
+    tells: features
+      .map(({ id }) => id)
+      .filter(
+        (id) => id in difficulty || id in seconds || (declared.marksTell?.includes(id) ?? false)
+      ),
+    ladder: declared.ladder,
+    measure(item) {
+      const look = declared.look(item);
+      return Object.fromEntries(features.map(({ id, measure }) => [id, measure(look)]));
+    },
+    items: (wanted) => spaces(wanted.key, () => declared.items(wanted)),
+    orderless: (item) => given.orderless?.(item) ?? given.print(item),
+    prompt: (item, style) => declared.prompt(writeText(given.print(item), style), style, item),
+    graph(item, school) {
+      const working = declared.working[school]!(item);
+      return 'steps' in working ? graphOf(working.steps, working.symmetries) : graphOf(working);
+    },
+    sheet: (item, school, style) => declared.sheet(item, school, style),
+    scheme: (item, school) => (typeof marks === 'function' ? marks(item, school) : marks),
+    suits: (item) => declared.suits?.(item) ?? true
+  };
+  return skill as unknown as Skill;
+}
+
+/** A wrong way of working, with what is done instead of the right steps. */
+export function pattern<Given>(
+  title: string,
+  reading: string,
+  instead: ErrorPattern<Given>['instead'] | Replacements,
+  shownBy: Controls = {},
+  schools?: readonly string[]
+): Omit<ErrorPattern<Given>, 'id'> {
+  return {
+    title,
+    reading,
+    shownBy,
+    instead: typeof instead === 'function' ? instead : () => instead,
+    ...(schools && { schools })
+  };
+}
+
+/** A rung of a ladder. */
+export function rung(kind: RungKind, count: number, controls: Controls): RungPlan {
+  return { kind, count, controls };
+}

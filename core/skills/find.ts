@@ -1,0 +1,32 @@
+import { familyWords, type Family, type SkillCard } from './card';
+import type { SkillDescription } from './description';
+
+/** A skill as a list of skills shows it, with all the words that find it. */
+export type ListedSkill = Pick<SkillCard, 'id' | 'family' | 'title' | 'example' | 'words'>;
+
+/** A described skill as it is listed: it is found by its features and error patterns too. */
+export function listed(skill: SkillDescription): ListedSkill {
+  const { id, family, title, example, features, patterns } = skill;
+  const titles = [...features, ...patterns].map((one) => one.title);
+  return { id, family, title, example, words: [skill.words, ...titles].join(' ') };
+}
+
+/**
+ * The skills that a few typed words find, by family; all of them if nothing is typed. Every word must stand
+ * somewhere in the skill's title, its id, its family or the words to find it by.
+ */
+export function findByWords(
+  skills: readonly ListedSkill[],
+  typed: string
+): { family: Family; skills: ListedSkill[] }[] {
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = skills.filter((skill) => words.every((word) => describes(skill, word)));
+  return (Object.keys(familyWords) as Family[]).flatMap((family) => {
+    const members = found.filter((skill) => skill.family === family);
+    return members.length > 0 ? [{ family, skills: members }] : [];
+  });
+}
+
+function describes({ id, family, title, words }: ListedSkill, word: string): boolean {
+  return `${title} ${id} ${familyWords[family]} ${words}`.toLowerCase().includes(word);
+}

@@ -1,0 +1,14 @@
+import type { SkillCard } from '../../card';
+
+export const card: SkillCard = {
+  id: 'mixed-subtraction',
+  family: 'fractions',
+  title: 'Mixed-number subtraction',
+  example: '6 2/9 - 3 7/9',
+  schools: {
+    regroup: 'Column with regrouping',
+    improper: 'Improper fractions',
+    parts: 'Parts apart'
+  },
+  words: 'fractions minus take away difference borrow denominators'
+};

@@ -1,0 +1,90 @@
+import * as z from 'zod/mini';
+import { ungrouped } from '../../numbers';
+import { givenFrom, type GivenForm } from './form';
+
+type Digits = readonly [least: number, most: number];
+
+/** The signs that stand between numbers, as they may be typed. */
+const SIGNS = { '+': /\+/, '-': /[-−–]/, x: /[x×*·]/i } as const;
+
+/** The schema of a whole number from 1 as a plain numeral of so many digits. */
+function numeralOf([least, most]: Digits) {
+  const expected =
+    least === 1
+      ? `a whole number from 1, of up to ${most} digits, without leading zeros`
+      : `a whole number of ${least} to ${most} digits`;
+  return z.string().check(z.regex(new RegExp(`^[1-9]\\d{${least - 1},${most - 1}}$`), expected));
+}
+
+/** The schema of one digit, at least so much. */
+export function digitFrom(least: number) {
+  return z.string().check(z.regex(new RegExp(`^[${least}-9]$`), `a digit from ${least} to 9`));
+}
+
+/** Whole numbers that are added: `{addends: ['487', '365']}`. */
+export function addends(
+  [fewest, most]: readonly [number, number],
+  digits: Digits,
+  howToType: string
+): GivenForm<{ addends: string[] }> {
+  const schema = z.strictObject({
+    addends: z.array(numeralOf(digits)).check(z.minLength(fewest), z.maxLength(most))
+  });
+  return {
+    schema,
+    howToType,
+    print: ({ addends }) => addends.join(' + '),
+    parse: (line) => givenFrom(schema, { addends: line.split(SIGNS['+']).map(ungrouped) }),
+    orderless: ({ addends }) => [...addends].sort().join('+'),
+    operands: ({ addends }) => addends,
+    from: (operands) => givenFrom(schema, { addends: operands })
+  };
+}
+
+interface TwoNumbers {
+  readonly sign: keyof typeof SIGNS;
+  /** Digits of the first number and of the second, or the second's own schema. */
+  readonly digits: readonly [Digits, Digits | z.ZodMiniType<string>];
+  readonly howToType: string;
+  /** The second must be below the first. */
+  readonly descending?: boolean;
+  /** The two may change places. */
+  readonly commutes?: boolean;
+}
+
+/** Two whole numbers with a sign between them, under the names they have in the skill. */
+export function twoNumbers<First extends string, Second extends string>(
+  first: First,
+  second: Second,
+  { sign, digits, howToType, descending = false, commutes = false }: TwoNumbers
+): GivenForm<Record<First | Second, string>> {
+  type Given = Record<First | Second, string>;
+  const isNumeral = (text: string) => /^\d+$/.test(text);
+  const schema = z
+    .strictObject({
+      [first]: numeralOf(digits[0]),
+      [second]: 'parse' in digits[1] ? digits[1] : numeralOf(digits[1])
+    })
+    .check(
+      z.refine(
+        (given) => {
+          const [one, other] = [given[first]!, given[second]!];
+          const areNumerals = isNumeral(one) && isNumeral(other);
+          return !descending || !areNumerals || BigInt(one) > BigInt(other);
+        },
+        { path: [second], message: `must be below the ${first}` }
+      )
+    ) as unknown as z.ZodMiniType<Given>;
+  const from = (parts: readonly (string | undefined)[]) =>
+    parts.length === 2 ? givenFrom(schema, { [first]: parts[0], [second]: parts[1] }) : undefined;
+  const operands = (given: Given) => [given[first], given[second]];
+  return {
+    schema,
+    howToType,
+    print: (given) => operands(given).join(` ${sign} `),
+    parse: (line) => from(line.split(SIGNS[sign]).map(ungrouped)),
+    ...(commutes && { orderless: (given: Given) => operands(given).sort().join(sign) }),
+    operands,
+    from
+  };
+}

@@ -1,0 +1,11 @@
+import type { SkillCard } from '../../card';
+
+export const card: SkillCard = {
+  id: 'near-multiple-subtraction',
+  family: 'mental',
+  title: 'Subtracting near a multiple',
+  example: '532 - 298',
+  schools: { compensation: 'Compensation' },
+  operation: 'subtraction',
+  words: 'minus take away rounding adjusting number line jumps'
+};

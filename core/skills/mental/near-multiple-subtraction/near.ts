@@ -1,0 +1,41 @@
+/** Bases of the multiples, with the distance within which a number is near (common practice). */
+const NEAR = [
+  { base: 1000, within: 30 },
+  { base: 100, within: 10 },
+  { base: 10, within: 2 }
+] as const;
+
+/** The multiple by which a change is worked. */
+export interface NearMultiple {
+  readonly base: 10 | 100 | 1000;
+  readonly multiple: number;
+  /** Change less multiple: 298 is 2 below 300, so -2. */
+  readonly offset: number;
+  readonly suited: boolean;
+}
+
+/**
+ * The largest base whose nearest positive multiple is near and not the number itself, else ten; ties go
+ * upward. `nearMultiple(298)` is base 100, multiple 300, offset -2, suited.
+ */
+export function nearMultiple(change: number): NearMultiple {
+  for (const { base, within } of NEAR) {
+    const multiple = nearest(change, base);
+    const offset = change - multiple;
+    if (offset !== 0 && Math.abs(offset) <= within) return { base, multiple, offset, suited: true };
+  }
+  const multiple = nearest(change, 10);
+  return { base: 10, multiple, offset: change - multiple, suited: false };
+}
+
+function nearest(change: number, base: number): number {
+  return Math.max(base, Math.floor(change / base + 0.5) * base);
+}
+
+/** Whether a positive number is the next multiple of 10, 100 or 1000 above or below a change. */
+export function isBeside(multiple: bigint, change: bigint): boolean {
+  return [10n, 100n, 1000n].some((base) => {
+    const below = (change / base) * base;
+    return multiple > 0n && (multiple === below || multiple === below + base);
+  });
+}

@@ -1,0 +1,11 @@
+import type { SkillCard } from '../../card';
+
+export const card: SkillCard = {
+  id: 'square-ending-five',
+  family: 'mental',
+  title: 'Squaring a number that ends in 5',
+  example: '65²',
+  schools: { 'head-times-next': 'Head times the next' },
+  operation: 'multiplication',
+  words: 'square times itself'
+};

@@ -1,0 +1,54 @@
+import type { HouseStyle } from '../house-style';
+import { isModelled, liveSteps, printValue, type Layout } from '../working';
+import { itemOf, type Item } from './item';
+import type { Skill } from './skill';
+import { WorkedItem } from './worked';
+
+/** An item on the bench, as plain data: everything a screen shows of it and of its working, step by step. */
+export interface ItemView {
+  readonly item: Item;
+  /** The item on one line. */
+  readonly line: string;
+  readonly layout: Layout;
+  readonly steps: readonly ViewedStep[];
+  /** The numbers worked on, where there are several ways of working them. */
+  readonly operands: readonly string[] | null;
+}
+
+export interface ViewedStep {
+  readonly id: string;
+  readonly text: string;
+  readonly explanation: string;
+  /** How many values are still to be used after it. */
+  readonly held: number;
+}
+
+/** Works an item out for the bench. */
+export function viewItem(
+  skill: Skill,
+  given: unknown,
+  school: string,
+  style: HouseStyle
+): ItemView {
+  const worked = new WorkedItem(skill, given, school);
+  const { graph, key } = worked;
+  const live = liveSteps(graph, key);
+  return {
+    item: itemOf(worked, style),
+    line: skill.given.print(given),
+    layout: worked.layout(style),
+    operands: skill.operation ? (skill.given.operands?.(given) ?? null) : null,
+    steps: graph.steps.flatMap((step, at) =>
+      isModelled(step, key.get(step.id))
+        ? [
+            {
+              id: step.id,
+              text: printValue(step, key.get(step.id))!,
+              explanation: worked.explain(step, style),
+              held: live[at]!.length
+            }
+          ]
+        : []
+    )
+  };
+}

@@ -1,0 +1,32 @@
+import type { Operation } from './card';
+import { findCard } from './registry';
+import { suitability } from './suitability';
+
+/** A way of working some numbers, in words. */
+export interface Way {
+  readonly title: string;
+  /** Steps that are not silent, and the most digits that are held at once. */
+  readonly steps: number;
+  readonly held: number;
+  /** Whether the numbers suit it. */
+  readonly applies: boolean;
+  readonly isCheapest: boolean;
+}
+
+/** The ways of working some numbers, of the skills that are loaded, with what each costs. */
+export function waysOf(operation: Operation, operands: readonly string[]): Way[] {
+  const { strategies, cheapest } = suitability(operation, operands);
+  const [best] = strategies
+    .filter(({ skill }) => skill === cheapest)
+    .sort((one, other) => one.held - other.held || one.steps - other.steps);
+  return strategies.map((one) => {
+    const { title, schools } = findCard(one.skill)!;
+    const school = Object.keys(schools).length > 1 ? schools[one.school] : undefined;
+    const { steps, held, applies } = one;
+    return {
+      title: school ? `${title}: ${school.toLowerCase()}` : title,
+      ...{ steps, held, applies },
+      isCheapest: one === best
+    };
+  });
+}

@@ -1,0 +1,92 @@
+import type { HouseStyle } from '../house-style';
+import type { Scheme } from '../marking/scheme';
+import type { Value } from '../numbers';
+import {
+  ANSWER,
+  evaluate,
+  printValue,
+  replaceRules,
+  sameValue,
+  stepOf,
+  stepWords,
+  valuesOf,
+  worded,
+  type Graph,
+  type Layout,
+  type Step,
+  type Values
+} from '../working';
+import { patternsIn, type ErrorPattern, type Skill } from './skill';
+
+/**
+ * An item with its working: what is given, the way it is set out, the graph and its key. It is made once and
+ * handed to whatever marks, prints, explains or diagnoses it, so that nothing is built twice.
+ */
+export class WorkedItem {
+  readonly graph: Graph;
+  readonly key: Values;
+  private ownScheme: Scheme | undefined;
+  private readonly wrongs = new Map<ErrorPattern, Graph | undefined>();
+
+  constructor(
+    readonly skill: Skill,
+    readonly given: unknown,
+    readonly school: string
+  ) {
+    this.graph = skill.graph(given, school);
+    this.key = evaluate(this.graph);
+  }
+
+  /** The scheme of the skill. */
+  get scheme(): Scheme {
+    return (this.ownScheme ??= this.skill.scheme(this.given, this.school));
+  }
+
+  /** The right answer, as a pupil would write it. */
+  get answer(): string {
+    return printValue(stepOf(this.graph, ANSWER), this.key.get(ANSWER))!;
+  }
+
+  layout(style: HouseStyle): Layout {
+    return this.skill.sheet(this.given, this.school, style);
+  }
+
+  /** What a step is called. */
+  label(step: Step, style: HouseStyle): string {
+    return worded(step.label, this.words(step, style));
+  }
+
+  /** What is done at a step, in one sentence. */
+  explain(step: Step, style: HouseStyle): string {
+    return worded(step.says, this.words(step, style));
+  }
+
+  /** The graph of a pupil who works by a pattern; undefined where that leads to no answer. */
+  wrong(pattern: ErrorPattern): Graph | undefined {
+    if (!this.wrongs.has(pattern)) this.wrongs.set(pattern, this.buildWrong(pattern));
+    return this.wrongs.get(pattern);
+  }
+
+  /** The patterns whose answer differs in value from the right one. */
+  showing(): { pattern: ErrorPattern; answer: Value }[] {
+    const step = stepOf(this.graph, ANSWER);
+    return patternsIn(this.skill, this.school).flatMap((pattern) => {
+      const wrong = this.wrong(pattern);
+      const answer = wrong && valuesOf(wrong)(ANSWER);
+      const shows = answer !== undefined && !sameValue(step, answer, this.key.get(ANSWER));
+      return shows ? [{ pattern, answer }] : [];
+    });
+  }
+
+  private words(step: Step, style: HouseStyle) {
+    const printed = (id: string) => printValue(stepOf(this.graph, id), this.key.get(id));
+    return stepWords(step.id, printed, style);
+  }
+
+  private buildWrong(pattern: ErrorPattern): Graph | undefined {
+    const replacements = pattern.instead(this.given, this.graph, this.school);
+    if (!replacements) return undefined;
+    const wrong = replaceRules(this.graph, replacements);
+    return valuesOf(wrong)(ANSWER) === undefined ? undefined : wrong;
+  }
+}

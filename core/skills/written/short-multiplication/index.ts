@@ -1,0 +1,37 @@
+import { methodAndAnswer } from '../../../marking/schemes';
+import { defineSkill, rung } from '../../define';
+import { digitFrom, twoNumbers } from '../../given/numbers';
+import { card } from './card';
+import { errorPatterns } from './errors';
+import { DIGITS, features, look } from './features';
+import { items } from './space';
+import { shortSheet, shortSteps } from './working';
+
+/** A whole number multiplied by one digit, in one row. */
+export const skill = defineSkill({
+  card,
+  given: twoNumbers('multiplicand', 'multiplier', {
+    sign: 'x',
+    digits: [DIGITS, digitFrom(2)],
+    howToType: 'Write a number of 2 to 6 digits, x, and a digit from 2 to 9.'
+  }),
+  look,
+  features,
+  items,
+  working: { columns: (given) => shortSteps(given) },
+  sheet: (given, _school, style) => shortSheet(given, style),
+  marks: methodAndAnswer,
+  patterns: errorPatterns,
+  prompt: (line) => `Work out ${line}.`,
+  difficulty: { constant: -3, digits: 0.25, carries: 0.25, largestCarry: 0.1, zeros: 0.15 },
+  seconds: { constant: 3, digits: 5, carries: 3 },
+  // The tables met first, then more carries, longer numbers, and zeros that carries fall into.
+  ladder: [
+    rung('worked-example', 1, { digits: 2, carries: 1, tables: { allow: [2, 3, 4, 5] } }),
+    rung('gaps', 1, { digits: 3, carries: 1, zeros: 0, tables: { allow: [2, 3, 4, 5] } }),
+    rung('set-out', 4, { digits: 2, carries: 1, zeros: 0, multiplier: { min: 3 } }),
+    rung('bare', 4, { digits: 3, carries: 2, zeros: 0, multiplier: { min: 3 } }),
+    rung('harder', 3, { digits: 4, carries: 2, zeros: 1, multiplier: { min: 4 } }),
+    rung('challenge', 1, { digits: 5, carries: { min: 3 }, multiplier: { min: 6 } })
+  ]
+});

@@ -1,0 +1,222 @@
+import {
+  acceptsAny,
+  automatonSpace,
+  countEndings,
+  countPaths,
+  type Column,
+  type DigitAutomaton
+} from './automaton';
+import { BitIndex } from './bit-index';
+import { mapSpace, unionSpace, type Space } from './space';
+import { weightedSpace } from './weighted';
+
+/** Values of some features that occur together, and how many items have them. */
+export interface Combination {
+  readonly features: Told;
+  readonly count: bigint;
+}
+
+export type Told = Readonly<Record<string, number | string | boolean>>;
+
+/** All items that meet a request. Nothing is worked out before it is asked for, and nothing twice. */
+export interface ItemSpace<T> {
+  readonly count: bigint;
+  readonly isEmpty: boolean;
+  /** How many are left when those that differ only by order count once. */
+  readonly usable: bigint;
+  /** The items by rank, built once. */
+  ranked(): Space<T>;
+  /** Which values of these features occur together, in one walk through the space. */
+  combinations(names: readonly string[]): readonly Combination[];
+}
+
+/** How the parts of an item space are come by. */
+export interface SpaceParts<T> {
+  /** All that ranks need. */
+  build(): Space<T>;
+  /** The number alone, and whether there are any at all, where that costs less. */
+  count?(): bigint;
+  any?(): boolean;
+  /** As the count if no two items differ only by order. */
+  usable?(): bigint;
+  endings(names: readonly string[]): Iterable<Combination>;
+}
+
+/** A space from its parts. */
+export function itemSpace<T>(parts: SpaceParts<T>): ItemSpace<T> {
+  let built: Space<T> | undefined;
+  let counted: bigint | undefined;
+  const space = () => (built ??= parts.build());
+  const count = () => (counted ??= built?.count ?? parts.count?.() ?? space().count);
+  return {
+    get count() {
+      return count();
+    },
+    get isEmpty() {
+      return counted === undefined && !built && parts.any ? !parts.any() : count() === 0n;
+    },
+    get usable() {
+      return parts.usable?.() ?? count();
+    },
+    ranked: space,
+    combinations: (names) => together(parts.endings(names))
+  };
+}
+
+/** Classes of items that are alike in all that is asked of them. */
+export interface Classes<T> {
+  /** Keys are whole numbers below this. */
+  readonly size: number;
+  /** Members of a class, 0 if it is not wanted. */
+  weight(key: number): number;
+  member(key: number, index: number): T;
+  /** What all members of a class have in common. */
+  features(key: number): Told;
+}
+
+/** The space of the members of weighted classes. */
+export function classItems<T>({ size, weight, member, features }: Classes<T>): ItemSpace<T> {
+  function* wanted(): Generator<readonly [key: number, weight: number]> {
+    for (let key = 0; key < size; key++) {
+      const members = weight(key);
+      if (members > 0) yield [key, members];
+    }
+  }
+  return itemSpace({
+    build() {
+      const weights = new Float64Array(size);
+      for (const [key, members] of wanted()) weights[key] = members;
+      return weightedSpace(weights, member);
+    },
+    count() {
+      let sum = 0;
+      for (const [, members] of wanted()) sum += members;
+      return BigInt(sum);
+    },
+    any: () => !wanted().next().done,
+    *endings(names) {
+      for (const [key, members] of wanted())
+        yield { features: some(features(key), names), count: BigInt(members) };
+    }
+  });
+}
+
+/** Items that are few enough to be looked at one by one. */
+export interface Index<T> {
+  /** Keys are whole numbers below this. */
+  readonly size: number;
+  /** Visits the keys of all wanted items, each once, until a visit gives true. */
+  walk(visit: (key: number) => boolean | void): void;
+  item(key: number): T;
+  features(key: number): Told;
+  usable?(): bigint;
+}
+
+/** The space of items that are listed, one bit for each key. */
+export function indexItems<T>({ size, walk, item, features, usable }: Index<T>): ItemSpace<T> {
+  return itemSpace({
+    build() {
+      const members = new BitIndex(size);
+      walk((key) => members.add(key));
+      const count = BigInt(members.count);
+      return {
+        count,
+        at(rank) {
+          if (rank < 0n || rank >= count) {
+            throw new RangeError(`a rank from 0 to ${count - 1n} is needed, got ${rank}`);
+          }
+          return item(members.at(Number(rank)));
+        }
+      };
+    },
+    count() {
+      let found = 0;
+      walk(() => {
+        found++;
+      });
+      return BigInt(found);
+    },
+    any() {
+      let isFound = false;
+      walk(() => (isFound = true));
+      return isFound;
+    },
+    ...(usable && { usable }),
+    endings(names) {
+      const tallies = new Map<string, { features: Told; found: number }>();
+      walk((key) => {
+        const told = some(features(key), names);
+        const id = Object.values(told).join();
+        const tally = tallies.get(id);
+        if (tally) tally.found++;
+        else tallies.set(id, { features: told, found: 1 });
+      });
+      return [...tallies.values()].map(({ features, found }) => ({
+        features,
+        count: BigInt(found)
+      }));
+    }
+  });
+}
+
+/** The items of several spaces that have none in common. */
+export function unionItems<T>(spaces: readonly ItemSpace<T>[]): ItemSpace<T> {
+  const sum = (of: (space: ItemSpace<T>) => bigint) =>
+    spaces.reduce((total, space) => total + of(space), 0n);
+  return itemSpace({
+    build: () => unionSpace(spaces.map((space) => space.ranked())),
+    count: () => sum(({ count }) => count),
+    any: () => spaces.some(({ isEmpty }) => !isEmpty),
+    usable: () => sum(({ usable }) => usable),
+    *endings(names) {
+      for (const space of spaces) yield* space.combinations(names);
+    }
+  });
+}
+
+/** Those of some features that are named. */
+function some(features: Told, names: readonly string[]): Told {
+  return Object.fromEntries(names.map((name) => [name, features[name]!]));
+}
+
+/** Combinations of the same values put together. */
+function together(endings: Iterable<Combination>): Combination[] {
+  const found = new Map<string, { features: Told; count: bigint }>();
+  for (const { features, count } of endings) {
+    if (count === 0n) continue;
+    const id = Object.values(features).join();
+    const same = found.get(id);
+    if (same) same.count += count;
+    else found.set(id, { features, count });
+  }
+  return [...found.values()];
+}
+
+/** An automaton over the columns of an item, which can write items and tell what its paths end with. */
+export interface ItemAutomaton<Choice, T> extends DigitAutomaton<Choice> {
+  write(path: readonly Column<Choice>[]): T;
+  /** What is told of the paths that end with a code. */
+  told(code: number): Told;
+}
+
+/** The items an automaton accepts; `make` is asked for one that tells some features, or none. */
+export function automatonItems<Choice, T>(
+  make: (told?: readonly string[]) => ItemAutomaton<Choice, T>,
+  more: Pick<SpaceParts<T>, 'usable'> = {}
+): ItemSpace<T> {
+  return itemSpace({
+    build() {
+      const automaton = make();
+      return mapSpace(automatonSpace(automaton), (path) => automaton.write(path));
+    },
+    count: () => countPaths(make()),
+    any: () => acceptsAny(make()),
+    *endings(names) {
+      const telling = make(names);
+      for (const [code, count] of countEndings(telling)) {
+        yield { features: some(telling.told(code), names), count };
+      }
+    },
+    ...more
+  });
+}

@@ -1,0 +1,70 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { TestServer } from './server';
+
+const server = new TestServer(4313);
+
+const screens = [
+  '/',
+  '/papers',
+  '/papers/1',
+  '/papers/4',
+  '/papers/6',
+  '/marking',
+  '/marking/2',
+  '/marking/3',
+  '/marking/3?by=question&item=45',
+  '/marking/3?by=question&item=47',
+  '/marking/3?by=question&item=53',
+  '/results',
+  '/results/1',
+  '/results/3',
+  '/classes',
+  '/classes/1',
+  '/classes/import',
+  '/house-style'
+];
+
+test.beforeAll(async () => {
+  await server.startDemo();
+  const { skills } = await (await fetch(`${server.url}/api/skills`)).json();
+  screens.push(...skills.map(({ id }: { id: string }) => `/workshop/${id}`));
+});
+test.afterAll(() => server.stop());
+
+/** Serious faults of accessibility on the page as it stands. */
+async function faults(page: Page, screen: string, rules?: string[]) {
+  const axe = new AxeBuilder({ page });
+  const { violations } = await (rules ? axe.withRules(rules) : axe).analyze();
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${screen} ${id}: ${nodes[0]!.html.slice(0, 160)}`);
+}
+
+test('no screen is inaccessible, in light or by lamp, scrolls sideways or reports an error', async ({
+  page
+}) => {
+  test.setTimeout(240_000);
+  const problems: string[] = [];
+  page.on('pageerror', (error) => problems.push(error.message));
+  page.on('console', (message) => {
+    if (message.type() === 'error') problems.push(message.text());
+  });
+  for (const screen of screens) {
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.goto(server.url + screen);
+    await page.waitForLoadState('networkidle');
+    expect.soft(await faults(page, screen)).toEqual([]);
+    // What changes by lamplight is the colours alone.
+    await page.evaluate(() => document.documentElement.classList.add('dark'));
+    expect.soft(await faults(page, `${screen} by lamp`, ['color-contrast'])).toEqual([]);
+    for (const width of [1280, 768]) {
+      await page.setViewportSize({ width, height: 800 });
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth
+      );
+      expect.soft(overflow, `${screen} at ${width}`).toBeLessThanOrEqual(0);
+    }
+  }
+  expect(problems).toEqual([]);
+});

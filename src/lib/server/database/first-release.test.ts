@@ -1,0 +1,92 @@
+import assert from 'node:assert/strict';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { after, test } from 'node:test';
+import { gunzipSync } from 'node:zlib';
+import { printDocument, printKinds } from '../print/document';
+import { openDatabase } from './connection';
+import { readHouseStyle } from './house-style';
+import { readPaper } from './papers';
+import { readResponses, saveResponse } from './responses';
+import { readResults } from './results';
+import { listScripts } from './sittings';
+import { satItems, satParts } from './snapshots';
+
+// A database as the first release left it, eight papers sat and marked, with what that release read and
+// printed of them under the same house style.
+const kept = (name: string) =>
+  gunzipSync(readFileSync(join(import.meta.dirname, 'fixtures', `first-release.${name}.gz`)));
+const expected = JSON.parse(kept('json').toString()) as {
+  style: Record<string, unknown>;
+  unsat: number;
+  papers: {
+    id: number;
+    sitting: number;
+    results: { items: { prompt: string }[]; patterns: unknown[] };
+    prints: Record<string, { footer: string }>;
+  }[];
+};
+const folder = mkdtempSync(join(tmpdir(), 'zealous-quill-'));
+after(() => rmSync(folder, { recursive: true }));
+writeFileSync(join(folder, 'old.db'), kept('db'));
+const db = openDatabase(join(folder, 'old.db'));
+const plain = (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
+
+/** A print as the eye has it: the marks of a picture in no order, and to a millionth of a square. */
+const asSeen = (print: unknown): unknown =>
+  JSON.parse(JSON.stringify(print), (key, value: unknown) => {
+    if (typeof value === 'number') return Math.round(value * 1e6) / 1e6;
+    if (key !== 'marks' || !Array.isArray(value)) return value;
+    return value.map((mark) => JSON.stringify(mark)).sort();
+  });
+
+test('what the first release left prints the same, now from its snapshots', () => {
+  for (const { id, prints } of expected.papers) {
+    const paper = readPaper(db, id)!;
+    assert.deepEqual(paper.damage, []);
+    for (const kind of printKinds) {
+      const printed = printDocument(paper, satParts(db, id), kind, paper.style!);
+      assert.deepEqual(asSeen(printed), asSeen(prints[kind]), `${paper.title}, ${kind}`);
+    }
+  }
+});
+
+test('its results are the same, with prompts as the house writes them', () => {
+  for (const { id, sitting, results, prints } of expected.papers) {
+    const found = readResults(db, sitting, id);
+    const printed = satParts(db, id).map(({ item }) => item.prompt);
+    assert.ok(JSON.stringify(prints['paper']).includes(JSON.stringify(printed[0])));
+    const unworded = (list: readonly { prompt: string }[]) =>
+      list.map((item) => ({ ...item, prompt: '' }));
+    assert.deepEqual(plain({ ...found, items: unworded(found.items) }), {
+      ...results,
+      items: unworded(results.items)
+    });
+  }
+});
+
+test('its house style, decisions and entries are read, and marking goes on', () => {
+  const { methods, verb } = readHouseStyle(db);
+  assert.equal(verb, 'factor');
+  assert.deepEqual(methods, {
+    'column-subtraction': 'equal-additions',
+    'mixed-subtraction': 'regroup',
+    'factorise-quadratic': 'area-grid-content-last'
+  });
+  const { id, sitting } = expected.papers[0]!;
+  const parts = satItems(db, id).map((item) => item.id);
+  const scripts = listScripts(db, sitting).map((script) => script.id);
+  const responses = Object.entries(readResponses(db, { scripts, parts }));
+  const decided = responses.find(([, { given }]) => Object.keys(given).length > 0)!;
+  assert.deepEqual(Object.values(decided[1].given), [
+    { given: 1, reason: 'Right after crossing out.' }
+  ]);
+  const [script, part] = decided[0].split('/').map(Number) as [number, number];
+  const saved = saveResponse(db, script, part, { ...decided[1], given: {} });
+  assert.deepEqual(saved, { ok: true, version: 2 });
+  assert.deepEqual(readResponses(db, { scripts: [script], parts: [part] })[decided[0]]!.given, {});
+  assert.throws(() => db.$client.exec('update decisions set given = 0'), /only added to/);
+  assert.throws(() => db.$client.exec('delete from decisions'), /only added to/);
+  assert.equal(readPaper(db, expected.unsat)!.isSat, false);
+});

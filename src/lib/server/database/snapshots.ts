@@ -1,0 +1,70 @@
+import { isMarked, snapshotOf, type Rung, type Snapshot } from '@zealous-quill/core/papers';
+import { and, asc, eq } from 'drizzle-orm';
+import { version } from '../version';
+import type { Reader, Writer } from './connection';
+import { readHouseStyle } from './house-style';
+import type { StoredPaper } from './papers';
+import { forms, papers, parts, questions, sections, snapshots } from './schema';
+
+/** A part of a sat paper as it was when it was sat; its number counts through the paper. */
+export interface SatItem extends Snapshot {
+  readonly id: number;
+  readonly number: number;
+  readonly kind: Rung['kind'];
+  readonly section: string;
+}
+
+/** Keeps everything of a paper as it is now, in the house style of now. */
+export function freeze(db: Writer, paper: StoredPaper, formId: number): void {
+  const style = readHouseStyle(db);
+  const ids = new Map(
+    partsOf(db, paper.id).map(({ id, section, key }) => [`${section}/${key}`, id])
+  );
+  for (const rung of paper.rungs) {
+    for (const entry of rung.items) {
+      const partId = ids.get(`${rung.id}/${entry.id}`);
+      if (partId === undefined) continue;
+      const { item, scheme, printed } = snapshotOf(rung, entry, style);
+      db.insert(snapshots).values({ formId, partId, item, scheme, printed, by: version }).run();
+    }
+  }
+  db.update(papers)
+    .set({ frozenAt: new Date().toISOString(), style })
+    .where(eq(papers.id, paper.id))
+    .run();
+}
+
+/** All parts of a sat paper that were kept, shown ones as well as marked ones. */
+export function satParts(db: Reader, paperId: number): SatItem[] {
+  const kept = new Map(
+    db
+      .select({ snapshot: snapshots })
+      .from(snapshots)
+      .innerJoin(forms, and(eq(forms.id, snapshots.formId), eq(forms.position, 0)))
+      .where(eq(forms.paperId, paperId))
+      .all()
+      .map(({ snapshot }) => [snapshot.partId, snapshot])
+  );
+  return partsOf(db, paperId).flatMap(({ id, section, kind }, at): SatItem[] => {
+    const snapshot = kept.get(id);
+    if (!snapshot?.printed) return [];
+    const { item, scheme, printed } = snapshot;
+    return [{ id, number: at + 1, kind: kind as Rung['kind'], section, item, scheme, printed }];
+  });
+}
+
+/** The parts of a sat paper that are marked: those of every rung but the shown ones. */
+export function satItems(db: Reader, paperId: number): SatItem[] {
+  return satParts(db, paperId).filter((item) => isMarked(item));
+}
+
+function partsOf(db: Reader, paperId: number) {
+  return db
+    .select({ id: parts.id, section: sections.key, key: parts.key, kind: parts.kind })
+    .from(parts)
+    .innerJoin(questions, eq(questions.id, parts.questionId))
+    .innerJoin(sections, eq(sections.id, questions.sectionId))
+    .where(eq(sections.paperId, paperId))
+    .orderBy(asc(sections.position), asc(questions.position), asc(parts.position))
+    .all();
+}

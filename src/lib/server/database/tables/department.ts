@@ -1,0 +1,130 @@
+import type { HouseStyle } from '@zealous-quill/core/house-style';
+import type { Scheme } from '@zealous-quill/core/marking';
+import { check, index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
+import { among, flag, id, json, now } from '../columns';
+
+/** The roles a user can have. */
+export const roles = ['coordinator', 'teacher', 'marker'] as const;
+
+/** Those who act: whose decisions and changes are kept with their names. The first is the coordinator. */
+export const users = sqliteTable(
+  'users',
+  {
+    id: id(),
+    name: text().notNull(),
+    role: text().$type<(typeof roles)[number]>().notNull(),
+    /** A hash; null for one who cannot sign in. */
+    password: text(),
+    createdAt: now()
+  },
+  (table) => [check('users_role', among(table.role, roles))]
+);
+
+/** Who is signed in. */
+export const sessions = sqliteTable(
+  'sessions',
+  {
+    /** A hash of the token that the browser has. */
+    id: text().primaryKey(),
+    userId: integer()
+      .notNull()
+      .references(() => users.id, { onDelete: 'cascade' }),
+    expiresAt: text().notNull()
+  },
+  (table) => [index('sessions_user').on(table.userId)]
+);
+
+/** The department's conventions; one row. */
+export const houseStyles = sqliteTable('house_styles', {
+  id: id(),
+  style: json<HouseStyle>().notNull(),
+  updatedAt: now()
+});
+
+/** How the department marks items of a skill that are presented in one way. */
+export const defaultSchemes = sqliteTable(
+  'default_schemes',
+  {
+    id: id(),
+    skill: text().notNull(),
+    kind: text().notNull(),
+    scheme: json<Scheme>().notNull(),
+    updatedAt: now()
+  },
+  (table) => [uniqueIndex('default_schemes_of').on(table.skill, table.kind)]
+);
+
+/** Difficulties and times estimated from scripts, in the place of the starting estimates. */
+export const calibrations = sqliteTable(
+  'calibrations',
+  {
+    id: id(),
+    skill: text().notNull(),
+    weights: json<Record<string, unknown>>().notNull(),
+    scripts: integer().notNull(),
+    at: now()
+  },
+  (table) => [index('calibrations_skill').on(table.skill)]
+);
+
+export const classes = sqliteTable(
+  'classes',
+  {
+    id: id(),
+    name: text().notNull(),
+    /** The school year it belongs to, `2026/27`; empty where nobody said. */
+    year: text().notNull().default(''),
+    archivedAt: text(),
+    createdAt: now()
+  },
+  (table) => [uniqueIndex('classes_name').on(table.name, table.year)]
+);
+
+/** Two pupils of a class may have one name. */
+export const pupils = sqliteTable(
+  'pupils',
+  {
+    id: id(),
+    classId: integer()
+      .notNull()
+      .references(() => classes.id, { onDelete: 'cascade' }),
+    /** The whole name as it is read out. */
+    name: text().notNull(),
+    /** The part of it they are sorted by, where it is known. */
+    surname: text(),
+    largePrint: flag(),
+    extraTime: flag()
+  },
+  (table) => [index('pupils_class').on(table.classId)]
+);
+
+/** Who did what; only ever added to. Names no pupil: subjects are ids. */
+export const logbook = sqliteTable(
+  'logbook',
+  {
+    id: id(),
+    at: now(),
+    userId: integer()
+      .notNull()
+      .references(() => users.id),
+    action: text().notNull(),
+    subject: text().notNull()
+  },
+  (table) => [index('logbook_at').on(table.at), index('logbook_user').on(table.userId)]
+);
+
+/** What was removed and can be brought back, with all its rows. */
+export const bin = sqliteTable(
+  'bin',
+  {
+    id: id(),
+    kind: text().notNull(),
+    title: text().notNull(),
+    rows: json<Record<string, unknown[]>>().notNull(),
+    userId: integer()
+      .notNull()
+      .references(() => users.id),
+    at: now()
+  },
+  (table) => [index('bin_user').on(table.userId), index('bin_at').on(table.at)]
+);

@@ -1,0 +1,41 @@
+import { controlsSchema } from '@zealous-quill/core/papers';
+import {
+  describeSkill,
+  findSkill,
+  readControls,
+  schoolIn,
+  type Controls,
+  type Skill
+} from '@zealous-quill/core/skills';
+import { db } from '$lib/server/database/connection';
+import { readHouseStyle } from '$lib/server/database/house-style';
+import { listedSkills } from '$lib/server/shown-skills';
+import { error } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+/** The address holds everything that is chosen, so that it can be sent to a colleague. */
+export const load: PageServerLoad = ({ params, url }) => {
+  const skill = findSkill(params.skill);
+  if (!skill) error(404, 'There is no such skill.');
+  const style = readHouseStyle(db());
+  const seed = Number(url.searchParams.get('seed') ?? 1);
+  return {
+    skill: describeSkill(skill, style),
+    skills: listedSkills(style),
+    school: schoolIn(skill, style),
+    controls: readAsked(url.searchParams.get('controls'), skill),
+    seed: Number.isInteger(seed) && seed >= 0 && seed < 2 ** 32 ? seed : 1,
+    line: url.searchParams.get('item')
+  };
+};
+
+function readAsked(text: string | null, skill: Skill): Controls {
+  const start = skill.ladder.find(({ kind }) => kind === 'set-out')?.controls ?? {};
+  if (text === null) return start;
+  try {
+    const controls = controlsSchema.parse(JSON.parse(text)) as Controls;
+    return readControls(skill.features, controls).ok ? controls : start;
+  } catch {
+    return start;
+  }
+}
