@@ -39,4 +39,21 @@ test('a page of a script is uploaded and shown: a PDF drawn, a picture as it is,
   });
   await page.getByRole('button', { name: 'page 2' }).click();
   await expect(page.getByRole('img', { name: 'Page 2 of the script' })).toBeVisible();
+
+  // A page belongs to its own sitting, and is shown under no other.
+  const address = new URL(page.url()).pathname;
+  await page.goto(`${server.url}/papers/1`);
+  await page.waitForLoadState('networkidle');
+  await page.getByRole('button', { name: 'A class sits it' }).click();
+  await page.getByLabel('Day').fill('2026-11-20');
+  await page.getByRole('button', { name: 'Make the pile of scripts' }).click();
+  await page.waitForURL(/\/marking\//);
+  const other = new URL(page.url()).pathname;
+  expect(other).not.toBe(address);
+  const status = async (path: string) =>
+    (await page.request.get(`${server.url}${path}/pages/1`)).status();
+  expect([await status(address), await status(other)]).toEqual([200, 404]);
+  const foreign = { scriptId: 1, partId: 3, version: 0, working: {}, isMarked: true, given: {} };
+  const saved = await page.request.post(`${server.url}${other}/save`, { data: foreign });
+  expect(saved.status()).toBe(404);
 });

@@ -162,7 +162,7 @@ export class Draft<T> {
     if (this.clash || this.state === 'saved') return;
     const sent = this.value;
     this.state = 'saving';
-    const reply = await this.options.save(sent, this.version);
+    const reply = heard(sent, await this.options.save(sent, this.version));
     if (reply.ok) {
       this.version = reply.version;
       this.problem = null;
@@ -201,6 +201,8 @@ export class Draft<T> {
     this.future = kept.future;
     if (kept.isSaved) return;
     const theirs = this.value;
+    // The last save before the reload may have been heard all the same.
+    if (isEqual(theirs, kept.value)) return;
     this.value = kept.value;
     if (isSame) {
       this.state = 'waiting';
@@ -210,6 +212,25 @@ export class Draft<T> {
       this.clash = { theirs, version: this.version };
     }
   }
+}
+
+/** A save that was heard although its answer was not finds its own value there: nobody else changed it. */
+function heard<T>(sent: T, reply: DraftReply<T>): DraftReply<T> {
+  const isOwn = !reply.ok && reply.code === 'changed' && isEqual(reply.current, sent);
+  return isOwn ? { ok: true, version: reply.version } : reply;
+}
+
+/** Whether two values read the same as JSON, in whatever order their keys stand. */
+function isEqual(one: unknown, other: unknown): boolean {
+  return inOrder(one) === inOrder(other);
+}
+
+function inOrder(value: unknown): string {
+  return JSON.stringify(value, (_, part: unknown) =>
+    part !== null && typeof part === 'object' && !Array.isArray(part)
+      ? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : part
+  );
 }
 
 interface Kept<T> {

@@ -1,0 +1,132 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { defaultHouseStyle } from '@zealous-quill/core/house-style';
+import { snapshotOf } from '@zealous-quill/core/papers';
+import '@zealous-quill/core/skills/all';
+import type { DraftReply } from '../draft.svelte';
+import { PAUSE, RETRY } from '../draft.svelte';
+import { Clock, Store, Tab } from '../draft.test-helper';
+import { keyOf, MarkingDesk, type Entry, type Place } from './desk.svelte';
+
+const NOTHING: Entry = { working: {}, isMarked: false, given: {} };
+
+const rung = { skill: 'column-addition', school: 'columns' };
+const items = [
+  ['47', '38'],
+  ['487', '365'],
+  ['58', '67']
+].map((addends, at) => ({
+  ...snapshotOf(rung, { given: { addends } }, defaultHouseStyle),
+  id: at + 1,
+  number: at + 1,
+  kind: 'bare'
+}));
+const script = { id: 7, name: 'Oona Fell' };
+const pile: Place[] = items.map((item) => ({ script, item }));
+
+/** A desk on a server of its own for each response. */
+function open(stores = new Map<string, Store<Entry>>(), tabs = new Map<string, Tab>()) {
+  const clock = new Clock();
+  const of = <T>(map: Map<string, T>, key: string, make: () => T) => {
+    if (!map.has(key)) map.set(key, make());
+    return map.get(key)!;
+  };
+  const storeOf = (place: Place) => of(stores, keyOf(place), () => new Store(NOTHING));
+  const desk = new MarkingDesk({
+    pile,
+    states: Object.fromEntries(
+      pile.map((place) => {
+        const { value, version } = storeOf(place);
+        return [keyOf(place), { ...value, version }];
+      })
+    ),
+    start: 0,
+    save: (place, entry, version): Promise<DraftReply<Entry>> =>
+      storeOf(place).save(entry, version),
+    keeper: (key) => of(tabs, key, () => new Tab()),
+    timers: clock
+  });
+  return { desk, clock, stores, tabs, storeOf };
+}
+
+test('marking by key: right answers close, a wrong one opens the squares, and all of it is saved', async () => {
+  const { desk, clock, storeOf } = open();
+  desk.asKey();
+  desk.write('answer', '742');
+  assert.equal(desk.answered(), false);
+  assert.deepEqual(desk.state.working, { 'digit.0': '2', 'digit.1': '4', 'digit.2': '7' });
+  assert.deepEqual(desk.marked.diagnosis[0]!.patterns, ['carry-dropped']);
+  desk.done();
+  desk.write('answer', '125');
+  assert.equal(desk.answered(), true);
+  assert.deepEqual([desk.left, desk.standing(pile[1]!)], [0, 'marked']);
+  await clock.pass(PAUSE);
+  assert.equal(desk.unsaved.length, 0);
+  assert.deepEqual(
+    pile.map((place) => storeOf(place).value.working['answer'] ?? '742'),
+    ['85', '742', '125']
+  );
+});
+
+test('undoing goes back to where the last change was, response by response', () => {
+  const { desk } = open();
+  desk.asKey();
+  desk.asKey();
+  desk.write('answer', '1');
+  desk.undo();
+  assert.deepEqual([desk.at, desk.state.working], [2, {}]);
+  desk.undo();
+  assert.deepEqual([desk.at, desk.left], [1, 2]);
+  desk.undo();
+  desk.undo();
+  assert.deepEqual([desk.at, desk.left], [0, 3]);
+});
+
+test('several clashes stand side by side until each is settled', async () => {
+  const { desk, clock, storeOf } = open();
+  pile
+    .slice(0, 2)
+    .forEach((place) =>
+      storeOf(place).put({ ...NOTHING, working: { answer: '99' }, isMarked: true })
+    );
+  desk.write('answer', '81');
+  desk.next();
+  desk.write('answer', '82');
+  await clock.pass(PAUSE);
+  assert.deepEqual(desk.clashes, pile.slice(0, 2));
+  desk.draftOf(pile[0]!).settleClash('theirs');
+  desk.draftOf(pile[1]!).settleClash('mine');
+  await clock.pass(PAUSE);
+  assert.deepEqual(desk.clashes, []);
+  assert.equal(desk.entryOf(pile[0]!).working['answer'], '99');
+  assert.equal(storeOf(pile[1]!).value.working['answer'], '82');
+});
+
+test('an outage is said once, tried again, and over a reload nothing that was typed is lost', async () => {
+  const { desk, clock, stores, tabs, storeOf } = open();
+  storeOf(pile[0]!).isDown = true;
+  desk.write('answer', '85');
+  await clock.pass(PAUSE);
+  assert.equal(desk.problem, 'no answer');
+  assert.equal(await desk.settle(), false);
+  const again = open(stores, tabs);
+  assert.equal(again.desk.state.working['answer'], '85');
+  storeOf(pile[0]!).isDown = false;
+  await again.clock.pass(PAUSE + RETRY);
+  assert.equal(storeOf(pile[0]!).value.working['answer'], '85');
+  again.desk.undo();
+  assert.deepEqual(again.desk.state.working, {});
+});
+
+test('a mark given by hand stays over a change of it, but writing again opens the response', () => {
+  const { desk } = open();
+  desk.write('answer', '84');
+  desk.give('M1', 1, 'said aloud');
+  assert.deepEqual([desk.awarded, desk.state.given['M1']!.reason], [1, 'said aloud']);
+  desk.done();
+  desk.go(0);
+  desk.give('M1', null, '');
+  assert.deepEqual([desk.state.isMarked, desk.awarded], [true, 0]);
+  desk.write('answer', '83');
+  assert.equal(desk.state.isMarked, false);
+});
