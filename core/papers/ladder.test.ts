@@ -38,7 +38,7 @@ test('every skill’s ladder draws, holds no item twice, meets its controls and 
         const { items } = outline(paper);
         assert.ok(items.at(-1)!.facts.difficulty > items[0]!.facts.difficulty);
       }),
-      { numRuns: 6 }
+      { numRuns: 3 }
     );
   }
 });
