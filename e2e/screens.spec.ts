@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import Database from 'better-sqlite3';
+import { loadedAtOnce } from '../scripts/bench/first-load';
 import { readPdf } from './pdf-text';
 import { TestServer } from './server';
 
@@ -44,6 +45,25 @@ test('every skill of the workshop leads to every other, and its ladder is its ow
   await page.getByRole('button', { name: 'Start a practice ladder' }).click();
   await expect(page.getByLabel('Title of the paper')).toHaveValue(last);
   expect(problems).toEqual([]);
+});
+
+test('no page loads more than 70 kB of script at once, and none of it is of a skill', async () => {
+  const { skills } = await (await fetch(`${server.url}/api/skills`)).json();
+  // What the patterns of a skill are called is said nowhere but in the skill.
+  const words: string[] = skills.map(
+    ({ errorPatterns }: { errorPatterns: { title: string }[] }) => errorPatterns.at(-1)!.title
+  );
+  for (const page of ['/', '/papers', '/papers/4', '/marking/3', '/results/3', '/classes/import']) {
+    const scripts = await loadedAtOnce(server.url, page);
+    expect(scripts.length).toBeGreaterThan(5);
+    const size = scripts.reduce((sum, { compressed }) => sum + compressed, 0);
+    expect(size, page).toBeLessThan(70 * 1024);
+    for (const word of words) expect(scripts.some(({ text }) => text.includes(word))).toBe(false);
+  }
+  for (const { id } of skills) {
+    const scripts = await loadedAtOnce(server.url, `/workshop/${id}`);
+    expect(scripts.reduce((sum, { compressed }) => sum + compressed, 0)).toBeLessThan(70 * 1024);
+  }
 });
 
 test('rungs and items move by keyboard', async ({ page }) => {

@@ -8,3 +8,4 @@ run(bin('vite'), ['build', '--config', 'scripts/bench/vite.config.ts', '--logLev
 run('node', ['build/bench/core.js']);
 run(bin('tsx'), ['scripts/bench/diagnosis.ts']);
 run(bin('tsx'), ['scripts/bench/server.ts']);
+run(bin('tsx'), ['scripts/bench/lines.ts']);

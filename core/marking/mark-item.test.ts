@@ -155,8 +155,10 @@ test('one wrong digit, carried on faithfully, costs the accuracy mark and nothin
       );
       const marked = markItem(itemOf(given), working);
       assert.equal(marked.firstSlip, slip.id);
-      if (marked.diagnosis.length === 0) assert.equal(marked.marks.awarded, 1);
-      assert.equal(marked.marks.lines[1]!.awarded, 0);
+      // A slip that looks like a pattern loses the method as well.
+      const isExplained = marked.diagnosis.length > 0;
+      const awarded = marked.marks.lines.map((line) => line.awarded);
+      assert.deepEqual(awarded, [isExplained ? 0 : 1, 0]);
     })
   );
 });

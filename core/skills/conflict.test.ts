@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { explainEmpty } from './conflict';
 import { readControls, type Controls } from './controls';
-import { skillOf } from './registry';
+import { skillOf } from './loaded';
 import { itemsUnder } from './skill';
 import './all';
 

@@ -1,4 +1,5 @@
-export { cards, findCard, findSkill, loadSkills, loadWays, skillOf } from './registry';
+export { cards, findCard, loadSkills, loadWays } from './registry';
+export { findSkill, skillOf } from './loaded';
 export { familyWords, schoolIn, type Family, type Operation, type SkillCard } from './card';
 export type { FeatureSpec, FeatureValue, Features } from './feature';
 export {

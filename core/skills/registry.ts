@@ -8,6 +8,7 @@ import { card as columnAddition } from './written/column-addition/card';
 import { card as columnSubtraction } from './written/column-subtraction/card';
 import { card as shortMultiplication } from './written/short-multiplication/card';
 import { card as longMultiplication } from './written/long-multiplication/card';
+import { findSkill, keepLoaded } from './loaded';
 import type { Skill } from './skill';
 
 type Load = () => Promise<{ skill: Skill }>;
@@ -27,21 +28,19 @@ const entries: readonly (readonly [card: SkillCard, load: Load])[] = [
 
 export const cards: readonly SkillCard[] = entries.map(([card]) => card);
 
-const loaded = new Map<string, Skill>();
-
 /** The card of that id, or undefined. */
 export function findCard(id: string): SkillCard | undefined {
   return cards.find((card) => card.id === id);
 }
 
-/** Loads skills, so that {@link skillOf} has them; ids of no skill are a programmer's mistake. */
+/** Loads skills, so that `skillOf` has them; ids of no skill are a programmer's mistake. */
 export async function loadSkills(ids: Iterable<string>): Promise<void> {
-  const missing = [...new Set(ids)].filter((id) => !loaded.has(id));
+  const missing = [...new Set(ids)].filter((id) => !findSkill(id));
   await Promise.all(
     missing.map(async (id) => {
       const entry = entries.find(([card]) => card.id === id);
       if (!entry) throw new Error(`loadSkills: no skill '${id}' in the registry`);
-      loaded.set(id, (await entry[1]()).skill);
+      keepLoaded((await entry[1]()).skill);
     })
   );
 }
@@ -51,19 +50,7 @@ export function loadWays(operation: SkillCard['operation']): Promise<void> {
   return loadSkills(cards.filter((card) => card.operation === operation).map(({ id }) => id));
 }
 
-/** The skill of that id, or undefined if there is none or it has not been loaded. */
-export function findSkill(id: string): Skill | undefined {
-  return loaded.get(id);
-}
-
-/** The skill of an id that is known to be one and loaded; another is a programmer's mistake. */
-export function skillOf(id: string): Skill {
-  const skill = findSkill(id);
-  if (!skill) throw new Error(`skillOf: no skill '${id}' is loaded`);
-  return skill;
-}
-
 /** The skills that are loaded, in the order of the catalogue. */
 export function loadedSkills(): Skill[] {
-  return cards.flatMap(({ id }) => loaded.get(id) ?? []);
+  return cards.flatMap(({ id }) => findSkill(id) ?? []);
 }

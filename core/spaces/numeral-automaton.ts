@@ -40,7 +40,7 @@ export class NumeralAutomaton<T> implements ItemAutomaton<DigitEffect, T> {
     const { lengths, digits, holds, tally } = this.work;
     const column = state % lengths.max;
     const before = Math.floor(state / lengths.max) % holds;
-    const counted = Math.floor(state / lengths.max / holds);
+    const counted = tally.open(Math.floor(state / lengths.max / holds));
     for (const digit of digits) {
       const effect = { digit, held: this.work.hold(digit, before) };
       const left = lengths.max - column - 1;

@@ -39,11 +39,17 @@ export class Tally<Name extends string, Effect> {
     this.size = stride;
   }
 
-  /** The tally after one more effect, {@link UNMET} if the ranges can no longer be met. */
-  add(packed: number, effect: Effect, left: number): number {
+  /** A tally taken apart, for many effects to be added to it in turn. */
+  open(packed: number): readonly number[] {
+    return this.kept.map((counter) => counter.read(packed));
+  }
+
+  /** The tally after one more effect, packed again; {@link UNMET} if the ranges can no longer be met. */
+  add(values: readonly number[], effect: Effect, left: number): number {
     let next = 0;
-    for (const counter of this.kept) {
-      const value = counter.add(counter.read(packed), effect, left);
+    for (let at = 0; at < values.length; at++) {
+      const counter = this.kept[at]!;
+      const value = counter.add(values[at]!, effect, left);
       if (value < 0) return UNMET;
       next += value * counter.stride;
     }

@@ -23,7 +23,8 @@ function freshItems(skillId: string, controls: Controls) {
   return () => {
     // Other requests push it out.
     for (let other = 0; other < 4; other++) {
-      skill.items(new Wanted(skill.features, { [`other ${other}`]: true }));
+      const { id, min } = skill.features.find((feature) => feature.kind === 'number')!;
+      skill.items(new Wanted(skill.features, { [id]: { min, max: min + other } }));
     }
     return skill.items(new Wanted(skill.features, read.constraints));
   };

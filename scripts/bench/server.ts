@@ -1,13 +1,12 @@
-import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
+import { cards } from '@zealous-quill/core/skills';
 import { ENTRIES, fillDatabase, ITEMS } from './fill';
+import { firstLoad, startServer } from './first-load';
+import { fortySkills } from './forty-skills';
 import { ms, printTable, quantile } from './table';
 
-const PORT = '4390';
-const BASE = `http://127.0.0.1:${PORT}`;
 const ROUNDS = 60;
 
 const pages = [
@@ -29,37 +28,25 @@ const pages = [
 const folder = mkdtempSync(join(tmpdir(), 'zealous-quill-bench-'));
 const database = join(folder, 'bench.db');
 fillDatabase(database);
-const server = spawn('node', ['build'], {
-  env: { ...process.env, PORT, HOST: '127.0.0.1', ORIGIN: BASE, DATABASE: database },
-  stdio: 'ignore'
-});
+const server = await startServer('build', database);
+let sizes: Map<string, string>;
 try {
-  await ready();
   await measurePdf();
   await measurePages();
-  await measureScripts();
+  sizes = await firstLoad(server.url, pages);
 } finally {
-  server.kill();
-  rmSync(folder, { recursive: true, force: true });
+  server.stop();
 }
-
-async function ready() {
-  for (let tries = 0; tries < 100; tries++) {
-    if (
-      await fetch(`${BASE}/api/health`).then(
-        ({ ok }) => ok,
-        () => false
-      )
-    )
-      return;
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-  throw new Error('bench: the server did not start');
-}
+const forty = await fortySkills(database, pages);
+printTable('First-load JavaScript, compressed', [
+  ['page', `${cards.length} skills`, '40 skills'],
+  ...pages.map((page) => [page, sizes.get(page)!, forty.get(page)!])
+]);
+rmSync(folder, { recursive: true, force: true });
 
 async function timed(path: string): Promise<number> {
   const start = performance.now();
-  await (await fetch(BASE + path)).arrayBuffer();
+  await (await fetch(server.url + path)).arrayBuffer();
   return performance.now() - start;
 }
 
@@ -85,26 +72,4 @@ async function measurePages() {
     ['page', 'median', '95th percentile'],
     ...rows
   ]);
-}
-
-/** Scripts that a page names for loading at once, compressed. */
-async function measureScripts() {
-  const rows = [];
-  for (const page of pages) {
-    const response = await fetch(BASE + page);
-    // Modules are named in the page and, for loading at once, in the Link header.
-    const named = (response.headers.get('link') ?? '') + (await response.text());
-    const scripts = new Set(
-      [...named.matchAll(/["'(<]([^"'()<>]*\/_app\/immutable\/[^"'()]+\.js)["')>]/g)].map(
-        (match) => match[1]!
-      )
-    );
-    let bytes = 0;
-    for (const script of scripts) {
-      const url = new URL(script, BASE + page);
-      bytes += gzipSync(Buffer.from(await (await fetch(url)).arrayBuffer())).byteLength;
-    }
-    rows.push([page, String(scripts.size), `${(bytes / 1024).toFixed(0)} kB`]);
-  }
-  printTable('First-load JavaScript, compressed', [['page', 'files', 'size'], ...rows]);
 }

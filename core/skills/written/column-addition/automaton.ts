@@ -71,9 +71,10 @@ export class ColumnAutomaton implements ItemAutomaton<ColumnEffect, Given> {
       number
     ];
     const [, runningStride, carryStride, tallyStride] = this.strides;
+    const counted = this.tally.open(tally);
     for (const effect of this.possible(column, running, carry)) {
       const left = effect.ends ? 0 : this.digits.max - column - 1;
-      const next = this.tally.add(tally, effect, left);
+      const next = this.tally.add(counted, effect, left);
       if (next === UNMET) continue;
       if (!effect.ends) {
         const there =

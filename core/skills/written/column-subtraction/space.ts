@@ -97,10 +97,11 @@ class ColumnAutomaton implements ItemAutomaton<Effect, Given> {
       number
     ];
     const left = this.digits.max - column - 1;
+    const counted = this.tally.open(tally);
     for (const effect of this.effectsOf(hasEnded, borrow)) {
       if (!this.lengthPossible(column + 1, effect.subtrahend)) continue;
       const nextChain = effect.topZero && chain > 0 ? chain + 1 : effect.borrow;
-      const next = this.tally.add(tally, { ...effect, chain: nextChain }, left);
+      const next = this.tally.add(counted, { ...effect, chain: nextChain }, left);
       if (next === UNMET) continue;
       const nextZeros = effect.zero ? Math.min(zeros + 1, this.losses) : 0;
       const isPositive = positive === 1 || !effect.zero;

@@ -1,0 +1,59 @@
+import { spawn } from 'node:child_process';
+import { gzipSync } from 'node:zlib';
+
+const PORT = '4390';
+
+/** A built application on a database, answering. */
+export async function startServer(build: string, database: string, cwd = process.cwd()) {
+  const url = `http://127.0.0.1:${PORT}`;
+  const env = { ...process.env, PORT, HOST: '127.0.0.1', ORIGIN: url, DATABASE: database };
+  const server = spawn('node', [build], { cwd, env, stdio: 'ignore' });
+  for (let tries = 0; tries < 100; tries++) {
+    const isUp = await fetch(`${url}/api/health`).then(
+      ({ ok }) => ok,
+      () => false
+    );
+    if (isUp) return { url, stop: () => server.kill() };
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  server.kill();
+  throw new Error('bench: the server did not start');
+}
+
+export interface LoadedScript {
+  readonly text: string;
+  /** Bytes once compressed. */
+  readonly compressed: number;
+}
+
+/** The scripts that a page names for loading at once. */
+export async function loadedAtOnce(base: string, page: string): Promise<LoadedScript[]> {
+  const response = await fetch(base + page);
+  // Modules are named in the page and, for loading at once, in the Link header.
+  const named = (response.headers.get('link') ?? '') + (await response.text());
+  const paths = new Set(
+    [...named.matchAll(/["'(<]([^"'()<>]*\/_app\/immutable\/[^"'()]+\.js)["')>]/g)].map(
+      (match) => match[1]!
+    )
+  );
+  return Promise.all(
+    [...paths].map(async (path) => {
+      const text = await (await fetch(new URL(path, base + page))).text();
+      return { text, compressed: gzipSync(text).byteLength };
+    })
+  );
+}
+
+/** What each page loads at once, in words. */
+export async function firstLoad(
+  base: string,
+  pages: readonly string[]
+): Promise<Map<string, string>> {
+  const sizes = new Map<string, string>();
+  for (const page of pages) {
+    const scripts = await loadedAtOnce(base, page);
+    const bytes = scripts.reduce((sum, { compressed }) => sum + compressed, 0);
+    sizes.set(page, `${(bytes / 1024).toFixed(1)} kB`);
+  }
+  return sizes;
+}
