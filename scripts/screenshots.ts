@@ -1,6 +1,5 @@
 /* Pictures of the main views for docs/screenshots, taken of the built application with the demo department. */
 import { chromium, type Page } from '@playwright/test';
-import { execFileSync } from 'node:child_process';
 import { TestServer } from '../e2e/server';
 
 interface Shot {
@@ -34,16 +33,14 @@ const shots: readonly Shot[] = [
     before: spreadPages
   },
   { name: 'results', path: '/results/1' },
+  { name: 'workshop-short', path: '/workshop/short-multiplication' },
   { name: 'workshop-jumps', path: '/workshop/near-multiple-subtraction' },
   { name: 'classes', path: '/classes/1' },
   { name: 'house-style', path: '/house-style' }
 ];
 
 const server = new TestServer(4395);
-execFileSync('node_modules/.bin/tsx', ['scripts/seed-demo.ts'], {
-  env: { ...process.env, DATABASE: server.database }
-});
-await server.start();
+await server.startDemo();
 const browser = await chromium.launch({
   executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu']

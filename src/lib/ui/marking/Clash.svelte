@@ -48,6 +48,9 @@
     gap: 0 0.8rem;
     margin: 0.3rem 0 0.5rem;
   }
+  button + button {
+    margin-left: 0.5rem;
+  }
   dt {
     font-weight: 700;
   }

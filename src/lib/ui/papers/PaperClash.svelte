@@ -44,6 +44,9 @@
     gap: 0.1rem 0.8rem;
     margin: 0.4rem 0 0.6rem;
   }
+  button + button {
+    margin-left: 0.5rem;
+  }
   dt {
     color: var(--faint);
   }
