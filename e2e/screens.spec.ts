@@ -136,6 +136,68 @@ test('lists, fractions and algebra are marked from the keyboard', async ({ page 
   await expect(page.locator('.verdicts')).toContainText('Signs of the pair flipped');
 });
 
+test('a pasted register is shown before it is kept; names are changed, and marks never go unasked', async ({
+  page
+}) => {
+  await visit(page, '/classes');
+  await page.getByLabel('New class').fill('8 Tin');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  const field = page.getByLabel('Add a pupil, or paste a list');
+  await expect(field).toBeFocused();
+  await field.evaluate((input) => {
+    const data = new DataTransfer();
+    data.setData('text/plain', 'Vane, Edrick\nAsh, Gethin\nAsh, Gethin\n');
+    input.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true })
+    );
+  });
+  await expect(page.getByText('Read as surname, forename.')).toBeVisible();
+  await expect(page.getByLabel('Into the class')).toHaveValue(/\d+/);
+  await page.getByRole('button', { name: 'Add 3 pupils' }).click();
+  const pupils = page.getByRole('list').getByRole('listitem');
+  await expect(pupils.filter({ hasText: 'Gethin Ash (1)' })).toBeVisible();
+  await page.getByRole('button', { name: 'rename Gethin Ash (2)' }).click();
+  await page.getByLabel('Name of the pupil').fill('Ash, Hester');
+  await page.keyboard.press('Enter');
+  await expect(pupils.filter({ hasText: 'Hester Ash' })).toBeVisible();
+  await expect(pupils.filter({ hasText: '(1)' })).toHaveCount(0);
+  // A class with marks is asked about; one kept is as it was.
+  await visit(page, '/classes/1');
+  await page.getByRole('button', { name: 'remove Oona Fell' }).click();
+  await expect(page.getByText('and the marks of 1 script')).toBeVisible();
+  await page.getByRole('button', { name: 'keep', exact: true }).click();
+  await expect(pupils.filter({ hasText: 'Oona Fell' })).toBeVisible();
+  await page.getByRole('button', { name: 'remove the class' }).click();
+  await expect(page.getByRole('alertdialog')).toContainText('all marks of 1 sitting');
+});
+
+test('a title stands in print as it was typed, whatever is in it', async ({ page }) => {
+  const ascii = Array.from({ length: 95 }, (_, at) => String.fromCharCode(32 + at)).join('');
+  const titles = [
+    ascii.trim(),
+    'Homework of 24/11/2026 for 7/8',
+    '#set page(fill: red) $x^2$ *bold* _slant_ `code` <label> @ref',
+    '= No heading \\ // no comment /* none */ ~ -- --- ... "quoted" \'so\'',
+    '#panic("no") [#image("data.json")] #{ 1 + 1 }'
+  ];
+  // Long words break anywhere.
+  const plain = (text: string) => text.replace(/\s/g, '');
+  await visit(page, '/papers/6');
+  for (const title of titles) {
+    const input = page.getByLabel('Title of the paper');
+    await input.fill(title);
+    await input.blur();
+    await page.waitForTimeout(500);
+    await expect(page.getByText('● Saved')).toBeVisible();
+    for (const kind of ['paper', 'key']) {
+      const printed = await page.request.get(`${server.url}/papers/6/print?kind=${kind}`);
+      expect(printed.status()).toBe(200);
+      const { text } = await readPdf(await printed.body());
+      expect(plain(text)).toContain(plain(title));
+    }
+  }
+});
+
 test('a paper of all kinds of working prints, and its key has every answer', async ({
   request
 }) => {

@@ -1,5 +1,6 @@
 /* Fills a new database with the department of Lanternmoor School: classes, papers in every state, sittings. */
 import { rmSync } from 'node:fs';
+import { readName } from '@zealous-quill/core/exchange';
 import { simulate } from '@zealous-quill/core/marking';
 import { fromPlans, startLadder } from '@zealous-quill/core/papers';
 import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
@@ -27,7 +28,10 @@ saveHouseStyle(db, { ...defaultHouseStyle, takingTen: 'exchange' });
 importPupils(
   db,
   demoClasses.flatMap(({ name, pupils }) =>
-    pupils.map((pupil, line) => ({ line, className: name, name: pupil }))
+    pupils.map((pupil, line) => {
+      const [forename, ...surname] = pupil.split(' ');
+      return { line, className: name, ...readName(`${surname.join(' ')}, ${forename}`) };
+    })
   )
 );
 const [amber, copper, slate] = listClasses(db).map(({ id }) => id) as [number, number, number];

@@ -3,37 +3,74 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { classListWords, readClassList } from './class-list';
+import { byRegister, readName, toldApart } from './names';
 import { writeCsv } from './csv';
 
-test('class lists are read with any common separator, quoted names and stray spaces', () => {
-  const expected = [
-    { line: 2, className: '7 Amber', name: 'Oona Fell' },
-    { line: 3, className: '7 Amber', name: 'Bram Wick' }
-  ];
-  assert.deepEqual(
-    readClassList('name,class\nOona Fell,7 Amber\n Bram  Wick ,7 Amber\n').lines,
-    expected
-  );
-  assert.deepEqual(
-    readClassList('\ufeffClass;Name\r\n7 Amber;Oona Fell\r\n7 Amber;"Bram Wick"').lines,
-    expected
-  );
-  assert.deepEqual(readClassList('Name\nOona Fell\nBram Wick', '7 Amber').lines, expected);
+/** The pupils of a list, `class: name` with the surname in capitals where it is known. */
+const read = (text: string, className?: string) =>
+  readClassList(text, className).lines.map(({ name, surname, className }) => {
+    const shown = surname ? name.replace(surname, surname.toUpperCase()) : name;
+    return `${className}: ${shown}`;
+  });
+
+test('a list is understood however it is set out', () => {
+  const plain = ['7 Amber: Oona Fell', '7 Amber: Bram Wick'];
+  const known = ['7 Amber: Oona FELL', '7 Amber: Bram WICK'];
+  for (const [text, expected, className] of [
+    ['name,class\nOona Fell,7 Amber\n Bram  Wick ,7 Amber\n', plain],
+    ['\ufeffClass;Name\r\n7 Amber;Oona Fell\r\n7 Amber;"Bram Wick"', plain],
+    ['Name\nOona Fell\nBram Wick', plain, '7 Amber'],
+    ['Oona Fell\n\nBram Wick\n', plain, '7 Amber'],
+    ['Oona Fell\t7 Amber\nBram Wick\t7 Amber', plain],
+    ['Fell, Oona\nWick, Bram', known, '7 Amber'],
+    ['Fell;Oona;7 Amber\nWick;Bram;7 Amber', known],
+    ['"Fell, Oona",7 Amber\n"Wick, Bram",7 Amber', known],
+    ['No,Surname,First name,Form\n1,Fell,Oona,7 Amber\n2,Wick,Bram,7 Amber', known],
+    ['Forename\tSurname\nOona\tFell\nBram\tWick', known, '7 Amber']
+  ] as [string, string[], string?][]) {
+    assert.deepEqual(read(text, className), expected, JSON.stringify(text));
+  }
+  assert.deepEqual(read('Fell,Oona,Amber\nWick,Bram,Amber\nPeat,Corin,Amber'), [
+    'Amber: Oona FELL',
+    'Amber: Bram WICK',
+    'Amber: Corin PEAT'
+  ]);
 });
 
-test('every problem is named by its line, and blank lines are none', () => {
-  const { lines, problems } = readClassList(
+test('every problem is named by its line, and what is left over is only what has one', () => {
+  const { lines, problems, rest } = readClassList(
     `name,class\n,7 Amber\nOona Fell,\n\nBram Wick,7 Amber\nbram wick,7 amber\n${'x'.repeat(81)},7 Amber`
   );
   assert.deepEqual(problems, [
     { line: 2, code: 'no-name' },
     { line: 3, code: 'no-class' },
-    { line: 6, code: 'twice' },
     { line: 7, code: 'too-long' }
   ]);
-  assert.equal(lines.length, 1);
-  assert.equal(readClassList('first,last\nOona,Fell').problems[0]!.code, 'no-header');
+  assert.deepEqual(
+    lines.map(({ line, isAgain }) => [line, isAgain]),
+    [
+      [5, false],
+      [6, true]
+    ]
+  );
+  assert.deepEqual(
+    readClassList(rest).problems.map(({ code }) => code),
+    problems.map(({ code }) => code)
+  );
   for (const { code } of problems) assert.ok(classListWords[code]);
+});
+
+test('names are kept whole, in the order of a register, and told apart where they are the same', () => {
+  assert.deepEqual(readName(' van der  Moor,  Anna '), {
+    name: 'Anna van der Moor',
+    surname: 'van der Moor'
+  });
+  assert.deepEqual(readName('Fell,'), { name: 'Fell', surname: null });
+  const pupils = ['Wick, Bram', 'Oona Fell', 'Ash, Gethin', 'Oona Fell'].map(readName);
+  assert.deepEqual(
+    toldApart([...pupils].sort(byRegister)).map(({ name }) => name),
+    ['Gethin Ash', 'Oona Fell (1)', 'Oona Fell (2)', 'Bram Wick']
+  );
 });
 
 test('CSV that is written is read back, and formulas are defused', () => {

@@ -1,8 +1,11 @@
 export {
   classListWords,
+  pupilKey,
   readClassList,
   type ClassList,
   type ClassListLine,
-  type ClassListProblem
+  type ClassListProblem,
+  type ListColumn
 } from './class-list';
+export { byRegister, readName, toldApart, type PupilName } from './names';
 export { writeCsv } from './csv';

@@ -1,4 +1,4 @@
-export { cards, findCard, loadSkills, loadWays } from './registry';
+export { cards, findCard, loadSkills, loadWays, wrongMethod } from './registry';
 export { findSkill, skillOf } from './loaded';
 export { familyWords, schoolIn, type Family, type Operation, type SkillCard } from './card';
 export type { FeatureSpec, FeatureValue, Features } from './feature';

@@ -33,6 +33,13 @@ export function findCard(id: string): SkillCard | undefined {
   return cards.find((card) => card.id === id);
 }
 
+/** The first skill of which a house style names a school that it does not have; undefined if all is well. */
+export function wrongMethod({ methods }: { methods: Readonly<Record<string, string>> }) {
+  return Object.keys(methods).find(
+    (id) => !Object.hasOwn(findCard(id)?.schools ?? {}, methods[id]!)
+  );
+}
+
 /** Loads skills, so that `skillOf` has them; ids of no skill are a programmer's mistake. */
 export async function loadSkills(ids: Iterable<string>): Promise<void> {
   const missing = [...new Set(ids)].filter((id) => !findSkill(id));

@@ -21,7 +21,8 @@ export function fillDatabase(file: string): void {
   const pupils = Array.from({ length: PUPILS }, (_, at) => ({
     line: at,
     className: '7 Bench',
-    name: `Pupil ${at + 1}`
+    name: `Pupil ${at + 1}`,
+    surname: null
   }));
   importPupils(db, pupils);
   const paper = fromPlans('Bench', 1, [

@@ -3,7 +3,7 @@ import {
   houseStyleSchema,
   type HouseStyle
 } from '@zealous-quill/core/house-style';
-import { cards, findCard, schoolIn, viewItem, type Skill } from '@zealous-quill/core/skills';
+import { cards, schoolIn, viewItem, wrongMethod, type Skill } from '@zealous-quill/core/skills';
 import { skills } from '@zealous-quill/core/skills/all';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle, saveHouseStyle } from '$lib/server/database/house-style';
@@ -42,10 +42,6 @@ export const actions: Actions = {
     );
     const methods = form.filter(([name]) => name.startsWith(METHOD));
     const others = form.filter(([name]) => !name.startsWith(METHOD));
-    const isOffered = methods.every(([name, school]) => {
-      const card = findCard(name.slice(METHOD.length));
-      return card !== undefined && Object.hasOwn(card.schools, school);
-    });
     const parsed = houseStyleSchema.safeParse({
       ...before,
       ...Object.fromEntries(others.map(([name, value]) => [name, readValue(value)])),
@@ -54,7 +50,7 @@ export const actions: Actions = {
         ...Object.fromEntries(methods.map(([name, school]) => [name.slice(METHOD.length), school]))
       }
     });
-    if (!parsed.success || !isOffered) {
+    if (!parsed.success || wrongMethod(parsed.data) !== undefined) {
       return fail(400, { problem: 'This choice is not one of those offered.' });
     }
     if (houseStyleConflict(parsed.data)) {

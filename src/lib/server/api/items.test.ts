@@ -59,6 +59,12 @@ test('each kind of bad request has its own status and says where it is wrong', a
     ['makeItems', { ...addition, controls: { addends: 2, digits: 1 }, count: 82 }, 422, 'too-few'],
     ['analyse', { ...addition, given: { addends: ['047', '1'] } }, 400, 'invalid'],
     ['analyse', { ...addition, given, school: 'none' }, 400, 'invalid'],
+    [
+      'analyse',
+      { ...addition, given, houseStyle: { methods: { 'column-addition': 'none' } } },
+      400,
+      'invalid'
+    ],
     ['mark', { ...addition, given, working: { 'digit.9': '1' } }, 400, 'invalid'],
     ['mark', { ...addition, given, working: { answer: '85' } }, 400, 'invalid']
   ];

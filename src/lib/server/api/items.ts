@@ -15,6 +15,7 @@ import {
   schoolIn,
   suitability,
   WorkedItem,
+  wrongMethod,
   type DrawError,
   type Skill
 } from '@zealous-quill/core/skills';
@@ -136,7 +137,14 @@ function schoolProblem(skill: Skill, school: string | undefined): Response | und
 }
 
 function styleProblem(style: HouseStyle | undefined): Response | undefined {
-  if (!style || !houseStyleConflict(style)) return undefined;
+  if (!style) return undefined;
+  const skill = wrongMethod(style);
+  if (skill !== undefined) {
+    return invalid([
+      { field: `houseStyle.methods.${skill}`, problem: 'not a school of the skill' }
+    ]);
+  }
+  if (!houseStyleConflict(style)) return undefined;
   return invalid([
     { field: 'houseStyle.grouping', problem: 'commas cannot group digits beside a decimal comma' }
   ]);

@@ -1,5 +1,11 @@
-import type { ClassListLine } from '@zealous-quill/core/exchange';
-import { and, asc, count, eq } from 'drizzle-orm';
+import {
+  byRegister,
+  pupilKey,
+  toldApart,
+  type ClassListLine,
+  type PupilName
+} from '@zealous-quill/core/exchange';
+import { and, asc, count, eq, ne } from 'drizzle-orm';
 import type { Db, Reader } from './connection';
 import { log } from './logbook';
 import { classes, pupils, scripts, sittings } from './schema';
@@ -30,24 +36,42 @@ export function listClasses(db: Db): ClassSummary[] {
     .map((row) => ({ ...row, sittings: sat.get(row.id) ?? 0 }));
 }
 
-export interface Pupil {
+/** A pupil as a class list has one. */
+type ListedPupil = Omit<ClassListLine, 'isAgain'>;
+
+export interface Pupil extends PupilName {
   readonly id: number;
-  readonly name: string;
+  /** Scripts of this pupil, which would go with the pupil. */
+  readonly scripts: number;
 }
 
-export function readClass(
-  db: Db,
-  id: number
-): { id: number; name: string; pupils: Pupil[] } | undefined {
+export interface ClassWithPupils {
+  readonly id: number;
+  readonly name: string;
+  readonly sittings: number;
+  /** In the order of a register; those of one name are told apart. */
+  readonly pupils: readonly Pupil[];
+}
+
+export function readClass(db: Reader, id: number): ClassWithPupils | undefined {
   const group = db.select().from(classes).where(eq(classes.id, id)).get();
   if (!group) return undefined;
   const members = db
-    .select({ id: pupils.id, name: pupils.name })
+    .select({
+      id: pupils.id,
+      name: pupils.name,
+      surname: pupils.surname,
+      scripts: count(scripts.id)
+    })
     .from(pupils)
+    .leftJoin(scripts, eq(scripts.pupilId, pupils.id))
     .where(eq(pupils.classId, id))
-    .orderBy(asc(pupils.name))
+    .groupBy(pupils.id)
+    .orderBy(asc(pupils.id))
     .all();
-  return { id, name: group.name, pupils: members };
+  const sat = db.select({ n: count() }).from(sittings).where(eq(sittings.classId, id)).get()!.n;
+  const { name } = group;
+  return { id, name, sittings: sat, pupils: toldApart(members.toSorted(byRegister)) };
 }
 
 /** The new class's id, or undefined if the name is taken. */
@@ -59,66 +83,125 @@ export function createClass(db: Db, name: string): number | undefined {
   });
 }
 
-/** The new pupil's id, or undefined if the class has a pupil of that name. */
-export function addPupil(db: Db, classId: number, name: string): number | undefined {
+/** The new pupil's id. A class may have two pupils of one name. */
+export function addPupil(db: Db, classId: number, pupil: PupilName): number {
   return db.transaction((tx) => {
-    if (hasPupil(tx, classId, name)) return undefined;
-    const row = tx.insert(pupils).values({ classId, name }).returning().get();
-    log(tx, 'pupil added', `pupil ${row.id}`);
-    return row.id;
-  });
-}
-
-/** Removes a pupil who has no scripts; false if there are some. */
-export function removePupil(db: Db, classId: number, pupilId: number): boolean {
-  return db.transaction((tx) => {
-    const script = tx
-      .select({ id: scripts.id })
-      .from(scripts)
-      .where(eq(scripts.pupilId, pupilId))
+    const { id } = tx
+      .insert(pupils)
+      .values({ classId, ...nameColumns(pupil) })
+      .returning()
       .get();
-    const pupil = tx.select().from(pupils).where(eq(pupils.id, pupilId)).get();
-    if (script || pupil?.classId !== classId) return false;
-    tx.delete(pupils).where(eq(pupils.id, pupilId)).run();
-    log(tx, 'pupil removed', `pupil ${pupilId}`);
-    return true;
+    log(tx, 'pupil added', `pupil ${id}`);
+    return id;
   });
 }
 
-/** Lines of a class list whose pupil is in the class already. */
-export function knownPupils(db: Db, lines: readonly ClassListLine[]): Set<number> {
-  const known = new Set(
-    db
-      .select({ className: classes.name, name: pupils.name })
-      .from(pupils)
-      .innerJoin(classes, eq(classes.id, pupils.classId))
-      .all()
-      .map(({ className, name }) => `${className}\n${name}`.toLowerCase())
-  );
-  return new Set(
-    lines
-      .filter(({ className, name }) => known.has(`${className}\n${name}`.toLowerCase()))
-      .map(({ line }) => line)
+/** Renames a class; false if there is none, or another has that name. */
+export function renameClass(db: Db, id: number, name: string): boolean {
+  return db.transaction((tx) => {
+    const other = tx
+      .select({ id: classes.id })
+      .from(classes)
+      .where(and(eq(classes.name, name), ne(classes.id, id)))
+      .get();
+    if (other) return false;
+    const { changes } = tx.update(classes).set({ name }).where(eq(classes.id, id)).run();
+    if (changes > 0) log(tx, 'class renamed', `class ${id}`);
+    return changes > 0;
+  });
+}
+
+/** Renames a pupil of a class; false if the class has none of that id. */
+export function renamePupil(db: Db, classId: number, id: number, pupil: PupilName): boolean {
+  return db.transaction((tx) => {
+    const own = and(eq(pupils.id, id), eq(pupils.classId, classId));
+    const { changes } = tx.update(pupils).set(nameColumns(pupil)).where(own).run();
+    if (changes > 0) log(tx, 'pupil renamed', `pupil ${id}`);
+    return changes > 0;
+  });
+}
+
+export type RemoveResult = 'removed' | 'missing' | 'has-marks';
+
+/** Removes a pupil; one who has scripts only if those may go as well. */
+export function removePupil(db: Db, classId: number, id: number, withMarks: boolean): RemoveResult {
+  return db.transaction(
+    (tx): RemoveResult => {
+      const pupil = tx.select().from(pupils).where(eq(pupils.id, id)).get();
+      if (pupil?.classId !== classId) return 'missing';
+      const own = eq(scripts.pupilId, id);
+      const script = tx.select({ id: scripts.id }).from(scripts).where(own).get();
+      if (script && !withMarks) return 'has-marks';
+      tx.delete(scripts).where(own).run();
+      tx.delete(pupils).where(eq(pupils.id, id)).run();
+      log(tx, 'pupil removed', `pupil ${id}`);
+      return 'removed';
+    },
+    { behavior: 'immediate' }
   );
 }
 
-/** Takes in a whole class list or nothing; classes that are missing are made. */
+/** Removes a class with its pupils; one that has sat papers only if its marks may go as well. */
+export function removeClass(db: Db, id: number, withMarks: boolean): RemoveResult {
+  return db.transaction(
+    (tx): RemoveResult => {
+      const group = readClass(tx, id);
+      if (!group) return 'missing';
+      if (group.sittings > 0 && !withMarks) return 'has-marks';
+      tx.delete(sittings).where(eq(sittings.classId, id)).run();
+      tx.delete(classes).where(eq(classes.id, id)).run();
+      log(tx, 'class removed', `class ${id}`);
+      return 'removed';
+    },
+    { behavior: 'immediate' }
+  );
+}
+
+/**
+ * Lines of a class list whose pupil is in the class already: of several of one name, as many as the class
+ * has of them.
+ */
+export function knownPupils(db: Reader, lines: readonly ListedPupil[]): Set<number> {
+  const waiting = new Map<string, number>();
+  for (const { className, name } of db
+    .select({ className: classes.name, name: pupils.name })
+    .from(pupils)
+    .innerJoin(classes, eq(classes.id, pupils.classId))
+    .all()) {
+    const key = pupilKey(name, className);
+    waiting.set(key, (waiting.get(key) ?? 0) + 1);
+  }
+  const known = new Set<number>();
+  for (const { line, className, name } of lines) {
+    const key = pupilKey(name, className);
+    const left = waiting.get(key) ?? 0;
+    if (left === 0) continue;
+    waiting.set(key, left - 1);
+    known.add(line);
+  }
+  return known;
+}
+
+/** Takes in the lines of a class list whose pupils are not there yet; classes that are missing are made. */
 export function importPupils(
   db: Db,
-  lines: readonly ClassListLine[]
+  lines: readonly ListedPupil[]
 ): { classes: number[]; added: number } {
   return db.transaction((tx) => {
     const ids = new Map<string, number>();
+    const known = knownPupils(tx, lines);
     let added = 0;
-    for (const { className, name } of lines) {
+    for (const { line, className, ...pupil } of lines) {
       let id = ids.get(className);
       if (id === undefined) {
         tx.insert(classes).values({ name: className }).onConflictDoNothing().run();
         id = tx.select().from(classes).where(eq(classes.name, className)).get()!.id;
         ids.set(className, id);
       }
-      if (hasPupil(tx, id, name)) continue;
-      tx.insert(pupils).values({ classId: id, name }).run();
+      if (known.has(line)) continue;
+      tx.insert(pupils)
+        .values({ classId: id, ...nameColumns(pupil) })
+        .run();
       added++;
     }
     log(tx, 'class list imported', `${added} pupils`);
@@ -126,7 +209,4 @@ export function importPupils(
   });
 }
 
-function hasPupil(db: Reader, classId: number, name: string): boolean {
-  const named = and(eq(pupils.classId, classId), eq(pupils.name, name));
-  return db.select({ id: pupils.id }).from(pupils).where(named).get() !== undefined;
-}
+const nameColumns = ({ name, surname }: PupilName) => ({ name, surname });

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { redrawRung, startLadder, type Paper } from '@zealous-quill/core/papers';
 import { eq } from 'drizzle-orm';
-import { importPupils, listClasses, removePupil, readClass } from './classes';
+import { importPupils, listClasses, readClass, removeClass, removePupil } from './classes';
 import { openDatabase } from './connection';
 import { createPaper, deletePaper, newEdition, readPaper, savePaper } from './papers';
 import { readResponses, saveResponse, type GivenMarks } from './responses';
@@ -16,7 +16,7 @@ function department() {
   const names = ['Oona Fell', 'Bram Wick'];
   importPupils(
     db,
-    names.map((name, line) => ({ line, className: '7 Amber', name }))
+    names.map((name, line) => ({ line, className: '7 Amber', name, surname: null }))
   );
   const classId = listClasses(db)[0]!.id;
   const paperId = createPaper(db, startLadder('column-addition', 'Lantern counts', 3));
@@ -49,7 +49,12 @@ test('a paper that was sat is frozen, kept, and followed by an edition', () => {
   assert.equal(readPaper(db, newEdition(db, paperId)!)!.edition, 2);
   assert.deepEqual(sitPaper(db, paperId, classId, '2026-11-20'), { ok: false, code: 'twice' });
   const pupil = readClass(db, classId)!.pupils[0]!;
-  assert.equal(removePupil(db, classId, pupil.id), false);
+  assert.equal(removePupil(db, classId, pupil.id, false), 'has-marks');
+  assert.equal(removePupil(db, classId, pupil.id, true), 'removed');
+  assert.equal(removeClass(db, classId, false), 'has-marks');
+  assert.equal(removeClass(db, classId, true), 'removed');
+  assert.deepEqual(listClasses(db), []);
+  assert.equal(readPaper(db, paperId)!.isSat, true);
 });
 
 test('responses keep what was written, proposed and given, and refuse a stale version', () => {

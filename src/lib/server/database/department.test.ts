@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { readName } from '@zealous-quill/core/exchange';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { fromPlans, paperSchema, startLadder, type Paper } from '@zealous-quill/core/papers';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skills';
@@ -12,7 +13,10 @@ import {
   knownPupils,
   listClasses,
   readClass,
-  removePupil
+  removeClass,
+  removePupil,
+  renameClass,
+  renamePupil
 } from './classes';
 import { openDatabase } from './connection';
 import { readHouseStyle, saveHouseStyle } from './house-style';
@@ -42,32 +46,35 @@ function mixedPaper(): Paper {
   return { ...paper, rungs: [{ ...first!, spread }, ...others] };
 }
 
-test('a class list is taken in once, whatever its capitals; pupils are added and removed', () => {
+test('a class list is taken in once, whatever its capitals; two of one name are two pupils', () => {
   const db = openDatabase(':memory:');
-  const lines = ['Oona Fell', 'Bram Wick', 'Oona Fell'].map((name, line) => ({
-    line,
-    className: '7 Amber',
-    name
-  }));
-  assert.deepEqual(importPupils(db, lines), { classes: [1], added: 2 });
+  const line = (name: string, line: number) => ({
+    ...{ line, className: '7 Amber' },
+    ...readName(name)
+  });
+  const lines = ['Fell, Oona', 'Bram Wick', 'Fell, Oona'].map(line);
+  assert.deepEqual(importPupils(db, lines), { classes: [1], added: 3 });
   assert.equal(importPupils(db, lines).added, 0);
-  const shouted = [{ line: 4, className: '7 amber', name: 'OONA FELL' }];
-  assert.deepEqual(
-    knownPupils(db, [...shouted, { ...lines[0]!, name: 'Fern Gill' }]),
-    new Set([4])
-  );
+  assert.equal(importPupils(db, [...lines, line('Oona Fell', 3)]).added, 1);
+  const shouted = [{ ...line('OONA FELL', 4), className: '7 amber' }];
+  assert.deepEqual(knownPupils(db, [...shouted, line('Fern Gill', 5)]), new Set([4]));
   const id = listClasses(db)[0]!.id;
+  const names = () => readClass(db, id)!.pupils.map(({ name }) => name);
+  // By surname where it is known, else by the whole name.
+  assert.deepEqual(names(), ['Bram Wick', 'Oona Fell (1)', 'Oona Fell (2)', 'Oona Fell (3)']);
+  const fern = addPupil(db, id, readName('Gill, Fern'));
+  assert.ok(renamePupil(db, id, fern, readName('Ash, Fern')));
+  assert.equal(names()[0], 'Fern Ash');
+  const other = createClass(db, '7 Copper')!;
   assert.equal(createClass(db, '7 Amber'), undefined);
-  assert.equal(addPupil(db, id, 'Oona Fell'), undefined);
-  const fern = addPupil(db, id, 'Fern Gill')!;
-  assert.equal(removePupil(db, createClass(db, '7 Copper')!, fern), false);
-  assert.equal(removePupil(db, id, fern), true);
-  assert.deepEqual(
-    readClass(db, id)!.pupils.map(({ name }) => name),
-    ['Bram Wick', 'Oona Fell']
-  );
+  assert.equal(renameClass(db, other, '7 Amber'), false);
+  assert.equal(renameClass(db, other, '7 Bronze'), true);
+  assert.equal(renamePupil(db, other, fern, readName('X')), false);
+  assert.equal(removePupil(db, other, fern, true), 'missing');
+  assert.equal(removePupil(db, id, fern, false), 'removed');
+  assert.equal(removeClass(db, other, false), 'removed');
   // The logbook names records by number, never children.
-  assert.ok(recentLog(db, 50).every((line) => !/Fell|Wick|Gill/i.test(JSON.stringify(line))));
+  assert.ok(recentLog(db, 50).every((line) => !/Fell|Wick|Gill|Ash/i.test(JSON.stringify(line))));
 });
 
 test('the house style is the usual one until it is set, and then what was set', () => {
@@ -122,7 +129,7 @@ test('a pupil who does as the key has all marks; one who holds a pattern of each
   const names = ['Oona Fell', 'Bram Wick'];
   importPupils(
     db,
-    names.map((name, line) => ({ line, className: '9 Slate', name }))
+    names.map((name, line) => ({ line, className: '9 Slate', name, surname: null }))
   );
   const paperId = createPaper(db, mixedPaper());
   const sitting = sitPaper(db, paperId, listClasses(db)[0]!.id, '2026-11-25');

@@ -1,3 +1,4 @@
+import { byRegister, toldApart } from '@zealous-quill/core/exchange';
 import { isMarked, unmarkedKinds } from '@zealous-quill/core/papers';
 import { and, asc, count, desc, eq, inArray, notInArray, sql } from 'drizzle-orm';
 import type { Db, Reader } from './connection';
@@ -175,18 +176,22 @@ export interface ScriptSummary {
   readonly markedItems: number;
 }
 
-/** The scripts of a sitting in the order of the pupils' names. */
+/** The scripts of a sitting in the order of a register; pupils of one name are told apart. */
 export function listScripts(db: Reader, sittingId: number): ScriptSummary[] {
-  return db
+  const rows = db
     .select({
       id: scripts.id,
       pupilId: scripts.pupilId,
       name: sql<string>`coalesce(${pupils.name}, '')`,
+      surname: pupils.surname,
       markedItems: scripts.markedItems
     })
     .from(scripts)
     .leftJoin(pupils, eq(pupils.id, scripts.pupilId))
     .where(eq(scripts.sittingId, sittingId))
-    .orderBy(asc(pupils.name))
+    .orderBy(asc(scripts.pupilId))
     .all();
+  return toldApart(rows.toSorted(byRegister)).map(({ id, pupilId, name, markedItems }) => ({
+    ...{ id, pupilId, name, markedItems }
+  }));
 }

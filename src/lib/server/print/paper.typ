@@ -37,9 +37,19 @@
     align(center, bottom),
   )
 })
-#show regex("\d+/\d+"): it => {
-  let (top, bottom) = it.text.split("/")
-  fraction(top, bottom)
+// Only in what a skill has written: what a person typed, a title or a date in it, stands as it is.
+#let maths(body) = {
+  show regex("\d+/\d+"): it => {
+    let (top, bottom) = it.text.split("/")
+    fraction(top, bottom)
+  }
+  body
+}
+
+// What was typed may break anywhere within a word that is longer than any real one.
+#let typed(text) = {
+  show regex("\S{25,}"): it => it.text.clusters().map(box).join()
+  text
 }
 
 #let mark-text(mark) = {
@@ -49,7 +59,7 @@
     size: square * mark.size * if mark.role == "heading" { 0.42 } else if mark.isWide { 0.6 } else if mark.text.len() > 1 { 0.5 } else if written { 0.8 } else { 0.6 },
     fill: if mark.role == "heading" { faint } else { ink },
   )
-  mark.text
+  maths(mark.text)
 }
 
 #let sheet(picture, alt) = figure(
@@ -102,13 +112,13 @@
     columns: (7mm, 1fr),
     text(weight: "bold", str(item.number)),
     {
-      text(font: "Andika", size: 10.5pt, item.prompt)
+      text(font: "Andika", size: 10.5pt, maths(item.prompt))
       h(1fr)
       marks-text(item.marks)
       v(2pt)
       let steps = {
         set text(size: 10pt)
-        list(marker: [–], ..item.explanation)
+        list(marker: [–], ..item.explanation.map(maths))
       }
       if item.explanation.len() == 0 {
         if item.picture != none { sheet(item.picture, item.alt) }
@@ -143,14 +153,14 @@
   table.header[*No.*][*Question*][*Answer*][*Marks*][*Answers that name an error*],
   ..section.items.map(item => (
     str(item.number),
-    text(font: "Andika", size: 9.5pt, item.prompt),
-    text(font: "Andika", weight: "bold", size: 10pt, item.answer),
+    text(font: "Andika", size: 9.5pt, maths(item.prompt)),
+    text(font: "Andika", weight: "bold", size: 10pt, maths(item.answer)),
     text(size: 9pt, item.scheme.join(", ")),
-    text(size: 9pt, item.wrongAnswers.map(wrong => wrong.answer + " " + lower(wrong.title)).join("; ")),
+    text(size: 9pt, maths(item.wrongAnswers.map(wrong => wrong.answer + " " + lower(wrong.title)).join("; "))),
   )).flatten(),
 )
 
-= #data.title
+= #typed(data.title)
 #if data.subtitle != "" [#text(size: 12pt, fill: faint, data.subtitle) #linebreak()]
 #text(size: 10pt, fill: faint, data.summary)
 #if data.kind == "paper" {

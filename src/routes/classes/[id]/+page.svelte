@@ -3,17 +3,95 @@
   import { plural } from '$lib/ui/format';
 
   let { data, form } = $props();
+
+  /** What is being renamed: the class, a pupil, or nothing. */
+  let renamed = $state<'class' | number | null>(null);
+  /** What would be removed, once that is said again. */
+  let doomed = $state<'class' | number | null>(null);
+  let list: HTMLFormElement;
+  let pasted = $state('');
+
+  /** A list pasted where one name belongs is shown as it is understood before it is kept. */
+  function paste(event: ClipboardEvent) {
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    if (text.trim().split(/\r?\n/).length < 2) return;
+    event.preventDefault();
+    pasted = text;
+    setTimeout(() => list.requestSubmit());
+  }
+
+  /** As it is typed: with a comma where the surname is known, and without what tells it from another. */
+  const typedName = (name: string, surname: string | null) => {
+    const own = name.replace(/ \(\d+\)$/, '');
+    return surname && own.endsWith(` ${surname}`)
+      ? `${surname}, ${own.slice(0, -surname.length - 1)}`
+      : own;
+  };
+
+  const focused = (input: HTMLInputElement) => {
+    input.focus();
+    input.select();
+  };
+
+  /** The marks that would go with the class. */
+  const lost = $derived(
+    data.group.sittings > 0 ? `all marks of ${plural(data.group.sittings, 'sitting')}` : ''
+  );
+
+  const close = () => {
+    return async ({ update }: { update: () => Promise<void> }) => {
+      await update();
+      renamed = null;
+      doomed = null;
+    };
+  };
 </script>
 
 <svelte:head><title>{data.group.name} · Classes · Zealous Quill</title></svelte:head>
 
 <p><a class="quiet-link" href="/classes">Classes</a></p>
-<h1>{data.group.name}</h1>
+<div class="head">
+  {#if renamed === 'class'}
+    <form method="POST" action="?/renameClass" class="rename" use:enhance={close}>
+      <input
+        name="name"
+        value={data.group.name}
+        maxlength="80"
+        aria-label="Name of the class"
+        use:focused
+        onkeydown={(event) => event.key === 'Escape' && (renamed = null)}
+      />
+      <button type="submit" class="side-button">Rename</button>
+    </form>
+  {:else}
+    <h1>{data.group.name}</h1>
+    <button type="button" class="quiet-link" onclick={() => (renamed = 'class')}
+      >rename<span class="visually-hidden"> the class</span></button
+    >
+    <button type="button" class="quiet-link" onclick={() => (doomed = 'class')}
+      >remove<span class="visually-hidden"> the class</span></button
+    >
+  {/if}
+</div>
 <p class="faint">{plural(data.group.pupils.length, 'pupil')}</p>
+{#if doomed === 'class'}
+  <div class="ask" role="alertdialog" aria-label="Remove the class">
+    <p>
+      Remove {data.group.name} with {plural(data.group.pupils.length, 'pupil')}{lost
+        ? ' and '
+        : ''}<strong>{lost}</strong>? It cannot be brought back.
+    </p>
+    <form method="POST" action="?/removeClass">
+      <input type="hidden" name="marks" value={data.group.sittings > 0 ? 'go' : ''} />
+      <button type="submit" class="side-button">Remove the class</button>
+      <button type="button" class="quiet-link" onclick={() => (doomed = null)}>keep it</button>
+    </form>
+  </div>
+{/if}
 
 <form method="POST" action="?/add" use:enhance class="add">
   <label>
-    Add a pupil
+    Add a pupil, or paste a list
     <!-- svelte-ignore a11y_autofocus -->
     <input
       name="name"
@@ -21,27 +99,67 @@
       maxlength="80"
       value={form?.name ?? ''}
       autofocus
+      onpaste={paste}
       aria-describedby="problem"
     />
   </label>
   <button type="submit" class="side-button">Add</button>
   <a class="quiet-link" href="/classes/import?class={data.group.id}">or import a list</a>
 </form>
+<form method="POST" action="/classes/import?/preview" bind:this={list}>
+  <input type="hidden" name="class" value={data.group.id} />
+  <input type="hidden" name="csv" value={pasted} />
+</form>
 <p id="problem" class="problem" aria-live="polite">{form?.problem ?? ''}</p>
 
 {#if data.group.pupils.length === 0}
   <p class="leaf empty">
-    Nobody yet. Type a name and press Enter; the field is ready for the next one.
+    Nobody yet. Type a name and press Enter; the field is ready for the next one. <em
+      >Surname, Forename</em
+    > puts the pupil in the order of the register.
   </p>
 {:else}
   <ol>
-    {#each data.group.pupils as { id, name } (id)}
+    {#each data.group.pupils as { id, name, surname, scripts } (id)}
       <li>
-        <span>{name}</span>
-        <form method="POST" action="?/remove" use:enhance>
-          <input type="hidden" name="pupil" value={id} />
-          <button type="submit">remove<span class="visually-hidden"> {name}</span></button>
-        </form>
+        {#if renamed === id}
+          <form method="POST" action="?/rename" class="rename" use:enhance={close}>
+            <input type="hidden" name="pupil" value={id} />
+            <input
+              name="name"
+              value={typedName(name, surname)}
+              maxlength="80"
+              aria-label="Name of the pupil"
+              use:focused
+              onkeydown={(event) => event.key === 'Escape' && (renamed = null)}
+            />
+          </form>
+        {:else if doomed === id}
+          <form method="POST" action="?/remove" class="ask" use:enhance={close}>
+            <input type="hidden" name="pupil" value={id} />
+            <input type="hidden" name="marks" value="go" />
+            <p>Remove {name} and the marks of <strong>{plural(scripts, 'script')}</strong>?</p>
+            <button type="submit">remove</button>
+            <button type="button" onclick={() => (doomed = null)}>keep</button>
+          </form>
+        {:else}
+          <span>{name}</span>
+          <span class="acts">
+            <button type="button" onclick={() => (renamed = id)}
+              >rename<span class="visually-hidden"> {name}</span></button
+            >
+            {#if scripts > 0}
+              <button type="button" onclick={() => (doomed = id)}
+                >remove<span class="visually-hidden"> {name}</span></button
+              >
+            {:else}
+              <form method="POST" action="?/remove" use:enhance>
+                <input type="hidden" name="pupil" value={id} />
+                <button type="submit">remove<span class="visually-hidden"> {name}</span></button>
+              </form>
+            {/if}
+          </span>
+        {/if}
       </li>
     {/each}
   </ol>
@@ -83,8 +201,32 @@
   li::marker {
     color: var(--faint);
   }
-  li form {
+  .head {
+    display: flex;
+    gap: 1rem;
+    align-items: baseline;
+  }
+  .rename {
+    display: flex;
+    gap: 0.6rem;
+  }
+  .rename input {
+    padding: 0 0.4rem;
+    width: 100%;
+  }
+  .ask {
+    background: var(--lamp-soft);
+    border-left: 4px solid var(--lamp);
+    padding: 0.4rem 0.8rem;
+    margin: 0.4rem 0;
+  }
+  .ask button + button {
+    margin-left: 0.8rem;
+  }
+  .acts {
     float: right;
+    display: flex;
+    gap: 0.7rem;
   }
   li button {
     color: var(--faint);

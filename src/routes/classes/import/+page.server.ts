@@ -26,32 +26,38 @@ export const actions: Actions = {
   preview: async ({ request }) => {
     const form = await request.formData();
     const csv = await csvOf(form);
-    if (csv.trim() === '') {
-      return fail(400, { csv, problem: 'Choose a CSV file of up to 500 kB, or paste its text.' });
-    }
     const classId = idOf(form.get('class')) ?? null;
+    if (csv.trim() === '') {
+      const problem = 'Choose a file of up to 500 kB, or paste the names.';
+      return fail(400, { csv, classId, problem });
+    }
     return { csv, classId, preview: read(csv, classId) };
   },
-  /** Takes in the whole list, or nothing if any line has a problem. */
+  /** Takes in the lines that can be read; those that cannot stay to be mended. */
   accept: async ({ request }) => {
     const form = await request.formData();
     const csv = await csvOf(form);
     const classId = idOf(form.get('class')) ?? null;
-    const preview = read(csv, classId);
-    if (preview.problems.length > 0 || preview.lines.length === 0) {
-      return fail(400, { csv, classId, preview });
-    }
-    const { classes } = importPupils(db(), preview.lines);
+    const { taken, rest } = listOf(csv, classId);
+    if (taken.length === 0) return fail(400, { csv, classId, preview: read(csv, classId) });
+    const { classes, added } = importPupils(db(), taken);
+    if (rest !== '') return { csv: rest, classId, added, preview: read(rest, classId) };
     redirect(303, classes.length === 1 ? `/classes/${classes[0]}` : '/classes');
   }
 };
 
-function read(csv: string, classId: number | null) {
+function listOf(csv: string, classId: number | null) {
   const group = classId === null ? undefined : readClass(db(), classId);
-  const { lines, problems } = readClassList(csv, group?.name);
-  const known = knownPupils(db(), lines);
+  const { lines: taken, ...list } = readClassList(csv, group?.name);
+  return { taken, ...list };
+}
+
+function read(csv: string, classId: number | null) {
+  const { taken, problems, columns } = listOf(csv, classId);
+  const known = knownPupils(db(), taken);
   return {
-    lines: lines.map((line) => ({ ...line, isKnown: known.has(line.line) })),
+    columns,
+    lines: taken.map((line) => ({ ...line, isKnown: known.has(line.line) })),
     problems: problems.map(({ line, code }) => ({ line, text: classListWords[code] }))
   };
 }
