@@ -1,11 +1,12 @@
 import { markItem, type MarkedItem } from '@zealous-quill/core/marking';
-import type { Snapshot } from '@zealous-quill/core/papers';
+import type { Printed, Snapshot } from '@zealous-quill/core/papers';
 import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
 import { ANSWER, spreadAnswer } from '@zealous-quill/core/working';
 import { Draft, tabKeeper, type DraftReply, type Keeper, type Timers } from '../draft.svelte';
 
 /** A part as it was when the paper was sat. */
-export interface DeskItem extends Snapshot {
+export interface DeskItem extends Pick<Snapshot, 'item' | 'scheme'> {
+  readonly printed: Pick<Printed, 'layout'>;
   readonly id: number;
   readonly number: number;
   readonly kind: string;

@@ -35,7 +35,11 @@ export const load: PageServerLoad = ({ params, url }) => {
   return {
     sitting,
     style: readPaper(db(), sitting.paperId)?.style ?? readHouseStyle(db()),
-    items,
+    questions: items.map(({ id, number, item }) => ({ id, number, prompt: item.prompt })),
+    /** What is marked in this sheaf; of the print, the desk needs the layout alone. */
+    parts: items
+      .filter(({ id }) => where.parts.includes(id))
+      .map(({ printed, ...part }) => ({ ...part, printed: { layout: printed.layout } })),
     scripts,
     by,
     scriptId: script.id,

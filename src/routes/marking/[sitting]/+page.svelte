@@ -18,13 +18,13 @@
 
   const pileOf = (): Place[] =>
     data.by === 'script'
-      ? data.items.map((item) => ({
+      ? data.parts.map((item) => ({
           item,
           script: data.scripts.find(({ id }) => id === data.scriptId)!
         }))
       : data.scripts.map((script) => ({
           script,
-          item: data.items.find(({ id }) => id === data.itemId)!
+          item: data.parts.find(({ id }) => id === data.itemId)!
         }));
 
   function openDesk(): MarkingDesk {
@@ -62,9 +62,9 @@
     data.by === 'script'
       ? data.scripts.map(({ id, name, markedItems }) => ({
           id,
-          word: `${name}${markedItems >= data.items.length ? ' ●' : ''}`
+          word: `${name}${markedItems >= data.questions.length ? ' ●' : ''}`
         }))
-      : data.items.map(({ id, number, item }) => ({ id, word: `${number}  ${item.prompt}` }))
+      : data.questions.map(({ id, number, prompt }) => ({ id, word: `${number}  ${prompt}` }))
   );
   const sheafId = $derived(data.by === 'script' ? data.scriptId : data.itemId);
   const sheafAt = $derived(sheaves.findIndex(({ id }) => id === sheafId));

@@ -5,9 +5,7 @@ import type { PageLoad } from './$types';
  * grows with every skill, comes after the page.
  */
 export const load: PageLoad = async ({ data }) => {
-  const shown =
-    data.by === 'script' ? data.items : data.items.filter(({ id }) => id === data.itemId);
   const { loadSkills } = await import('@zealous-quill/core/skills/registry');
-  await loadSkills(shown.map(({ item }) => item.skill));
+  await loadSkills(data.parts.map(({ item }) => item.skill));
   return data;
 };
