@@ -97,6 +97,9 @@ test('from an empty database to results, and all of it again after a restart', a
   const heading = page.getByRole('heading', { level: 2 });
   await expect(heading).toHaveText('Bram Wick');
   await expect(page.getByRole('textbox', { name: 'Answer' })).toBeFocused();
+  // Enter with nothing typed marks nothing.
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Nothing is typed.')).toBeVisible();
   // Bram: 58 + 67 right; 487 + 365 with its carries dropped; the rest as the key.
   await type(page, '125', 'Enter');
   await type(page, '742', 'Enter');
@@ -138,7 +141,10 @@ test('from an empty database to results, and all of it again after a restart', a
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'CSV' }).click()
   ]);
-  expect(readFileSync(await file.path(), 'utf8')).toContain('Tilda Mossop');
+  expect(file.suggestedFilename()).toBe('7 Amber, Lantern counts, 2026-11-20.csv');
+  const csv = readFileSync(await file.path(), 'utf8');
+  expect(csv).toMatch(/^\ufeffname,/);
+  expect(csv).toContain('Tilda Mossop');
   await page.getByRole('button', { name: 'practice against Carry dropped' }).click();
   await expect(page.getByLabel('Title of the paper')).toHaveValue(
     'Practice: carry dropped (7 Amber)'

@@ -13,6 +13,13 @@ import { readResults } from './results';
 import { listScripts } from './sittings';
 import { satItems, satParts } from './snapshots';
 
+interface Pattern {
+  pattern: string;
+  could: number;
+  did: number;
+  pupils: number;
+}
+
 // A database as the first release left it, eight papers sat and marked, with what that release read and
 // printed of them under the same house style.
 const kept = (name: string) =>
@@ -23,7 +30,7 @@ const expected = JSON.parse(kept('json').toString()) as {
   papers: {
     id: number;
     sitting: number;
-    results: { items: { prompt: string }[]; patterns: unknown[] };
+    results: { items: { prompt: string }[]; patterns: Pattern[] };
     prints: Record<string, { footer: string }>;
   }[];
 };
@@ -59,10 +66,15 @@ test('its results are the same, with prompts as the house writes them', () => {
     assert.ok(JSON.stringify(prints['paper']).includes(JSON.stringify(printed[0])));
     const unworded = (list: readonly { prompt: string }[]) =>
       list.map((item) => ({ ...item, prompt: '' }));
-    assert.deepEqual(plain({ ...found, items: unworded(found.items) }), {
-      ...results,
-      items: unworded(results.items)
-    });
+    // What is said of a pattern has grown; those that could not show are left out.
+    const seen = (patterns: readonly Pattern[]) =>
+      patterns
+        .filter(({ could }) => could > 0)
+        .map(({ pattern, could, did, pupils }) => [pattern, could, did, pupils]);
+    assert.deepEqual(
+      plain({ ...found, items: unworded(found.items), patterns: seen(found.patterns) }),
+      { ...results, items: unworded(results.items), patterns: seen(results.patterns) }
+    );
   }
 });
 

@@ -42,9 +42,11 @@ export interface PatternSummary {
   readonly pattern: string;
   readonly id: string;
   readonly skill: string;
-  /** The skill in words, where the paper has several. */
-  readonly skillTitle: string | null;
   readonly title: string;
+  /** The title with its skill, where the paper has several: what it is called in tables. */
+  readonly label: string;
+  /** What is done wrong, in a sentence. */
+  readonly reading: string;
   readonly could: number;
   readonly did: number;
   /** Pupils who probably hold it, or one that is as likely. */
@@ -81,6 +83,9 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
   });
   const evidence = worked.flatMap((one) => one.evidence);
   const likely = worked.flatMap((one) => likelyPatterns(one.evidence));
+  const canShow = new Set(
+    items.flatMap(({ item }) => item.errorPatterns.map(({ id }) => patternKey(item.skill, id)))
+  );
   const skills = [...new Set(items.map(({ item }) => item.skill))].map(skillOf);
   return {
     items: items.map(({ id, number, item, scheme }, at) => ({
@@ -94,13 +99,13 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
     pupils,
     available: items.reduce((sum, { scheme }) => sum + availableMarks(scheme), 0),
     patterns: skills.flatMap((skill) =>
-      skill.patterns.map(({ id, title }) => ({
-        id,
-        skill: skill.id,
-        skillTitle: skills.length > 1 ? skill.title : null,
-        title,
-        ...summary(patternKey(skill.id, id), evidence, likely)
-      }))
+      skill.patterns
+        .filter(({ id }) => canShow.has(patternKey(skill.id, id)))
+        .map(({ id, title, reading }) => ({
+          ...{ id, skill: skill.id, title, reading },
+          label: skills.length > 1 ? `${title} (${skill.title.toLowerCase()})` : title,
+          ...summary(patternKey(skill.id, id), evidence, likely)
+        }))
     )
   };
 }

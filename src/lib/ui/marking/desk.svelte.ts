@@ -142,11 +142,21 @@ export class MarkingDesk {
     this.next();
   }
 
-  /** A typed answer: right or empty closes the item; wrong opens the squares. True if it was closed. */
+  /** The pupil wrote nothing. */
+  asBlank(): void {
+    this.change(() => ({ working: {}, isMarked: true }));
+    this.next();
+  }
+
+  /**
+   * A typed answer: a right one closes the item, a wrong one opens the squares; nothing typed decides
+   * nothing. True if it was closed.
+   */
   answered(): boolean {
     const answer = this.state.working[ANSWER] ?? '';
+    if (Object.keys(this.state.working).length === 0) return false;
     const isBare = Object.keys(this.state.working).every((step) => step === ANSWER);
-    if (answer === '' || !isBare || this.marked.answer.verdict === 'correct' || this.isOpened) {
+    if (!isBare || this.marked.answer.verdict === 'correct' || this.isOpened) {
       this.done();
       return true;
     }

@@ -37,6 +37,9 @@
     order === 'name' ? pupils : [...pupils].sort((one, other) => other.total - one.total)
   );
 
+  const left = (outcomes: Pupil['outcomes']) =>
+    outcomes.filter((outcome) => outcome === null).length;
+
   function hint(item: Item, outcome: Outcome | null): string {
     if (!outcome) return `${item.prompt} not marked yet`;
     const shown = outcome.didShow.map((id) => titles[id]).join(' or ');
@@ -86,11 +89,9 @@
             </td>
           {/each}
           <td class="total">
-            <strong>{total}</strong>{#if !isComplete}<span class="faint" title="not all marked"
-                >…</span
-              >{/if}{#if changed > 0}<span class="changed" title="{changed} changed by hand"
-                >±{changed}</span
-              >{/if}
+            <strong>{total}</strong>
+            {#if !isComplete}<span class="note">{left(outcomes)} to mark</span>{/if}
+            {#if changed > 0}<span class="note changed">{changed} changed</span>{/if}
           </td>
         </tr>
       {/each}
@@ -171,10 +172,13 @@
   thead .total {
     font-family: var(--font-sans);
   }
+  .note {
+    display: block;
+    font: 0.72rem/1.1 var(--font-sans);
+    color: var(--faint);
+  }
   .changed {
-    font-size: 0.75rem;
     color: var(--lamp);
-    margin-left: 0.2rem;
   }
   tfoot th,
   tfoot td {

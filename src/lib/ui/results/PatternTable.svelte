@@ -5,8 +5,9 @@
     readonly pattern: string;
     readonly id: string;
     readonly skill: string;
-    readonly skillTitle: string | null;
     readonly title: string;
+    readonly label: string;
+    readonly reading: string;
     readonly could: number;
     readonly did: number;
     readonly pupils: number;
@@ -38,7 +39,7 @@
       .sort((one, other) => other.probability - one.probability)
   );
   const titles = $derived(
-    Object.fromEntries(patterns.map(({ pattern, title }) => [pattern, title]))
+    Object.fromEntries(patterns.map(({ pattern, label }) => [pattern, label]))
   );
 
   const sure = (probability: number) =>
@@ -61,15 +62,16 @@
     </tr>
   </thead>
   <tbody>
-    {#each sorted as { pattern, id, skill, skillTitle, title, could, did, pupils } (pattern)}
+    {#each sorted as { pattern, id, skill, title, label, reading, could, did, pupils } (pattern)}
       <tr class:chosen={chosen === pattern}>
         <td>
           <button
             type="button"
             aria-pressed={chosen === pattern}
-            onclick={() => (chosen = chosen === pattern ? null : pattern)}>{title}</button
+            title={reading}
+            onclick={() => (chosen = chosen === pattern ? null : pattern)}>{label}</button
           >
-          {#if skillTitle}<span class="faint small">{skillTitle.toLowerCase()}</span>{/if}
+          {#if chosen === pattern}<span class="faint small">{reading}</span>{/if}
         </td>
         <td class="number">{pupils || '–'}</td>
         <td class="number">{did} / {could}</td>

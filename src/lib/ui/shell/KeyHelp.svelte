@@ -32,6 +32,7 @@
       title: 'Marking desk',
       keys: [
         ['=', 'as the key, and on to the next'],
+        ['#', 'nothing written, and on to the next'],
         ['digits Enter', 'type the answer; a wrong one opens the squares'],
         ['← →', 'from square to square'],
         ['↑ ↓', 'to the carry and back'],

@@ -44,6 +44,8 @@
   let desk = $state.raw(untrack(openDesk));
   let answerInput = $state<HTMLInputElement>();
   let firstMark = $state<HTMLInputElement>();
+  /** Enter was pressed with nothing typed. */
+  let isMissing = $state(false);
   let inputs = $state<Record<string, HTMLInputElement>>({});
 
   $effect(() => {
@@ -55,6 +57,7 @@
   // The cursor waits in the answer of whatever comes up.
   $effect(() => {
     void desk.place;
+    isMissing = false;
     void tick().then(() => focusAnswer());
   });
 
@@ -91,13 +94,23 @@
 
   const openSheaf = (id: number) => open({ [data.by === 'script' ? 'script' : 'item']: id });
 
+  /** The hand goes on in the first square as soon as there are squares. */
+  async function openSquares() {
+    desk.isOpened = true;
+    await tick();
+    const first = firstSquare(desk.worked.graph, desk.place.item.printed.layout);
+    if (first) inputs[first]?.focus();
+  }
+
   async function finish() {
     const before = desk.at;
     const closed = desk.answered();
     await tick();
-    if (!closed) {
-      const first = firstSquare(desk.worked.graph, desk.place.item.printed.layout);
-      if (first) inputs[first]?.focus();
+    if (!closed && !desk.hasSquares) {
+      isMissing = true;
+      focusAnswer();
+    } else if (!closed) {
+      await openSquares();
     } else if (before === desk.at && desk.left === 0 && sheafAt < sheaves.length - 1) {
       await openSheaf(sheaves[sheafAt + 1]!.id);
     } else {
@@ -115,6 +128,7 @@
     else if (event.key === 'PageUp') desk.previous();
     else if (event.key === 'Enter' && target.matches('[data-digits]')) void finish();
     else if (event.key === '=' && target.matches('[data-digits]')) desk.asKey();
+    else if (event.key === '#' && target.matches('[data-digits]')) desk.asBlank();
     else if (event.key === 'Escape' && target.matches('input')) focusAnswer();
     else return;
     event.preventDefault();
@@ -173,22 +187,28 @@
         onkeydown={(event) => {
           if (event.key !== 'ArrowDown') return;
           event.preventDefault();
-          desk.isOpened = true;
+          void openSquares();
         }}
       />
     </label>
+    {#if isMissing && Object.keys(desk.state.working).length === 0}
+      <p class="missing" role="alert">
+        Nothing is typed. If the pupil wrote nothing, press <kbd>#</kbd>.
+      </p>
+    {/if}
     {#if desk.hasSquares}
       <div class="squares"><SquaresInput {desk} style={data.style} bind:inputs /></div>
     {:else}
       <p class="faint hint">
-        <kbd>=</kbd> as the key · type the answer, <kbd>Enter</kbd> · nothing written,
-        <kbd>Enter</kbd>
-        · squares
-        <kbd>↓</kbd>
+        <kbd>=</kbd> as the key · type the answer, <kbd>Enter</kbd> · nothing written
+        <kbd>#</kbd> · squares <kbd>↓</kbd>
       </p>
     {/if}
     <p class="buttons">
       <button type="button" class="side-button" onclick={() => desk.asKey()}>As the key</button>
+      <button type="button" class="side-button" onclick={() => desk.asBlank()}
+        >Nothing written</button
+      >
       <button type="button" class="main-button" onclick={finish}>Done, next</button>
       <button type="button" class="quiet-link" onclick={() => desk.undo()}>undo</button>
     </p>
@@ -255,6 +275,10 @@
   }
   .squares {
     margin-top: 0.9rem;
+  }
+  .missing {
+    color: var(--slip);
+    margin-top: 0.4rem;
   }
   .hint {
     margin-top: 0.8rem;

@@ -8,7 +8,7 @@
   let pattern = $state<string | null>(null);
   const results = $derived(data.results);
   const titles = $derived(
-    Object.fromEntries(results.patterns.map(({ pattern, title }) => [pattern, title]))
+    Object.fromEntries(results.patterns.map(({ pattern, label }) => [pattern, label]))
   );
   const complete = $derived(results.pupils.filter(({ isComplete }) => isComplete).length);
   const changed = $derived(results.pupils.reduce((sum, pupil) => sum + pupil.changed, 0));

@@ -13,12 +13,13 @@ export const GET: RequestHandler = ({ params }) => {
   if (!sitting) error(404, 'There is no such sitting.');
   const { items, pupils, patterns, available } = readResults(db(), sitting.id, sitting.paperId);
   const title = (pattern: string) =>
-    patterns.find((one) => one.pattern === pattern)?.title ?? pattern;
+    patterns.find((one) => one.pattern === pattern)?.label ?? pattern;
   const header = [
     'name',
     ...items.map(({ number, available }) => `item ${number} (${available})`),
     `total (${available})`,
     'changed by hand',
+    'not marked yet',
     'error pattern',
     'could show',
     'did show',
@@ -32,6 +33,7 @@ export const GET: RequestHandler = ({ params }) => {
       ...outcomes.map((outcome) => outcome?.awarded ?? ''),
       total,
       changed,
+      outcomes.filter((outcome) => outcome === null).length,
       held ? title(held.pattern) : '',
       held?.could ?? '',
       held?.did ?? '',
@@ -39,10 +41,19 @@ export const GET: RequestHandler = ({ params }) => {
       others.map(({ pattern }) => title(pattern)).join('; ')
     ];
   });
-  return new Response(writeCsv([header, ...rows]), {
+  const name = [sitting.className, sitting.title, sitting.satOn]
+    .map((part) =>
+      part
+        .replace(/[^\p{L}\p{N} -]/gu, ' ')
+        .replace(/ +/g, ' ')
+        .trim()
+    )
+    .join(', ');
+  // With the mark, spreadsheets know the encoding.
+  return new Response(`\ufeff${writeCsv([header, ...rows])}`, {
     headers: {
       'content-type': 'text/csv; charset=utf-8',
-      'content-disposition': `attachment; filename="results-${sitting.id}.csv"`,
+      'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(`${name}.csv`)}`,
       'cache-control': 'no-store'
     }
   });
