@@ -81,7 +81,9 @@
           {/if}
           <span class="faint">/ {available}</span>
         </td>
-        <td class="because">{isChanged ? `proposed ${awarded}` : becauseWords[because]}</td>
+        <td class="because"
+          >{isChanged ? `proposed ${awarded}` : desk.isUntouched ? '' : becauseWords[because]}</td
+        >
       </tr>
       {#if isChanged}
         <tr>

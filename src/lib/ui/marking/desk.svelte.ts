@@ -98,6 +98,10 @@ export class MarkingDesk {
   hasSquares = $derived.by(
     () => this.isOpened || Object.keys(this.state.working).some((step) => step !== ANSWER)
   );
+  /** Nothing is entered and nothing decided: there is nothing to be said of it yet. */
+  isUntouched = $derived.by(
+    () => !this.state.isMarked && Object.keys(this.state.working).length === 0
+  );
   awarded = $derived.by(() =>
     this.marked.marks.lines.reduce(
       (sum, { id, awarded }) => sum + (this.state.given[id]?.given ?? awarded),

@@ -71,7 +71,7 @@ test('marking by key: right answers close, a wrong one opens the squares, and al
 test('nothing typed decides nothing; a blank has a key of its own', () => {
   const { desk } = open();
   assert.equal(desk.answered(), false);
-  assert.deepEqual([desk.at, desk.left, desk.state.isMarked], [0, 3, false]);
+  assert.deepEqual([desk.at, desk.left, desk.isUntouched], [0, 3, true]);
   desk.asBlank();
   assert.deepEqual([desk.at, desk.left], [1, 2]);
   assert.deepEqual(desk.entryOf(pile[0]!), { ...NOTHING, isMarked: true });

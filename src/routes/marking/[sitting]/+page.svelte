@@ -291,7 +291,9 @@
   }
   .buttons {
     display: flex;
-    gap: 0.7rem;
+    flex-wrap: wrap;
+    gap: 0.5rem 0.7rem;
+    white-space: nowrap;
     margin-top: 1rem;
     align-items: center;
   }
