@@ -44,7 +44,7 @@ async function faults(page: Page, screen: string, rules?: string[]) {
 test('no screen is inaccessible, in light or by lamp, scrolls sideways or reports an error', async ({
   page
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(600_000);
   const problems: string[] = [];
   page.on('pageerror', (error) => problems.push(error.message));
   page.on('console', (message) => {
