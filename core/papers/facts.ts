@@ -42,13 +42,16 @@ export function factsOf(rung: Worked, entry: Entry): ItemFacts {
   };
 }
 
-/** The facts of all items of a paper, or of those that are not known yet. */
-export function factsIn({ rungs }: Pick<Paper, 'rungs'>, known: Facts = {}): Facts {
+/** The facts of all items of a paper but those of the keys that are known. */
+export function factsIn(
+  { rungs }: Pick<Paper, 'rungs'>,
+  known: ReadonlySet<string> = new Set()
+): Facts {
   return Object.fromEntries(
     rungs.flatMap((rung) =>
       rung.items.flatMap((entry) => {
         const key = factsKey(rung, entry);
-        return key in known ? [] : [[key, factsOf(rung, entry)] as const];
+        return known.has(key) ? [] : [[key, factsOf(rung, entry)] as const];
       })
     )
   );

@@ -48,13 +48,6 @@ export function readControls(
   return { ok: true, constraints };
 }
 
-/** The constraints of controls that are known to be right; wrong ones are a programmer's mistake. */
-export function constraintsOf(features: readonly FeatureSpec[], controls: Controls): Constraints {
-  const read = readControls(features, controls);
-  if (!read.ok) throw new Error(`constraintsOf: control '${read.error.field}' is wrong`);
-  return read.constraints;
-}
-
 export function isTables(constraint: Constraint): constraint is AllowedTables {
   return typeof constraint === 'object' && 'allow' in constraint;
 }

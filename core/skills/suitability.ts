@@ -25,10 +25,14 @@ export interface Suitability {
 /** The ways in which an operation on these operands can be worked, of the skills that are loaded. */
 export function suitability(operation: Operation, operands: readonly string[]): Suitability {
   const strategies = loadedSkills().flatMap((skill) => costsOf(skill, operation, operands));
-  const [cheapest] = strategies
+  return { strategies, cheapest: cheapestOf(strategies)?.skill ?? null };
+}
+
+/** Of the ways that suit, the one with the least held, then the fewest steps; undefined if none suits. */
+export function cheapestOf(strategies: readonly StrategyCost[]): StrategyCost | undefined {
+  return strategies
     .filter(({ applies }) => applies)
-    .sort((one, other) => one.held - other.held || one.steps - other.steps);
-  return { strategies, cheapest: cheapest?.skill ?? null };
+    .sort((one, other) => one.held - other.held || one.steps - other.steps)[0];
 }
 
 function costsOf(skill: Skill, operation: Operation, operands: readonly string[]): StrategyCost[] {

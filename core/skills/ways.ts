@@ -1,6 +1,6 @@
 import type { Operation } from './card';
 import { findCard } from './registry';
-import { suitability } from './suitability';
+import { cheapestOf, suitability } from './suitability';
 
 /** A way of working some numbers, in words. */
 export interface Way {
@@ -15,10 +15,8 @@ export interface Way {
 
 /** The ways of working some numbers, of the skills that are loaded, with what each costs. */
 export function waysOf(operation: Operation, operands: readonly string[]): Way[] {
-  const { strategies, cheapest } = suitability(operation, operands);
-  const [best] = strategies
-    .filter(({ skill }) => skill === cheapest)
-    .sort((one, other) => one.held - other.held || one.steps - other.steps);
+  const { strategies } = suitability(operation, operands);
+  const cheapest = cheapestOf(strategies);
   return strategies.map((one) => {
     const { title, schools } = findCard(one.skill)!;
     const school = Object.keys(schools).length > 1 ? schools[one.school] : undefined;
@@ -26,7 +24,7 @@ export function waysOf(operation: Operation, operands: readonly string[]): Way[]
     return {
       title: school ? `${title}: ${school.toLowerCase()}` : title,
       ...{ steps, held, applies },
-      isCheapest: one === best
+      isCheapest: one === cheapest
     };
   });
 }

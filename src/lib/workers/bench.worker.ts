@@ -2,7 +2,6 @@ import type { HouseStyle } from '@zealous-quill/core/house-style';
 import {
   addRung,
   factsIn,
-  factsKey,
   factsOf,
   redrawRung,
   replaceItem,
@@ -138,11 +137,7 @@ const bench = {
   /** The facts of the items of a paper that are not known yet. */
   async facts(paper: Paper, known: readonly string[]): Promise<Facts> {
     await loadAll(paper);
-    const rungs = paper.rungs.map((rung) => ({
-      ...rung,
-      items: rung.items.filter((entry) => !known.includes(factsKey(rung, entry)))
-    }));
-    return factsIn({ rungs });
+    return factsIn(paper, new Set(known));
   }
 };
 

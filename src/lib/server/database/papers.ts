@@ -2,6 +2,7 @@ import { houseStyleSchema, type HouseStyle } from '@zealous-quill/core/house-sty
 import { outline, problemsIn, type Paper, type PaperProblem } from '@zealous-quill/core/papers';
 import { desc, eq } from 'drizzle-orm';
 import type { Db, Reader, Writer } from './connection';
+import { readHouseStyle } from './house-style';
 import { log } from './logbook';
 import { readRungs, writeRungs } from './rungs';
 import { forms, papers, sections, sittings } from './schema';
@@ -58,6 +59,12 @@ export function readPaper(db: Reader, id: number): StoredPaper | undefined {
     style: isSat ? houseStyleSchema.parse(style) : null,
     ...readRungs(db, id)
   };
+}
+
+/** The house style a paper is read in: that of the day it was sat, else the present one. */
+export function styleOf(db: Reader, id: number): HouseStyle {
+  const row = db.select({ style: papers.style }).from(papers).where(eq(papers.id, id)).get();
+  return row?.style ? houseStyleSchema.parse(row.style) : readHouseStyle(db);
 }
 
 export function createPaper(

@@ -1,4 +1,4 @@
-import { markItem, type MarkedItem, type Working } from '@zealous-quill/core/marking';
+import { markItem, unknownSteps, type MarkedItem, type Working } from '@zealous-quill/core/marking';
 import type { Snapshot } from '@zealous-quill/core/papers';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skills';
 import { and, asc, count, eq, inArray } from 'drizzle-orm';
@@ -7,7 +7,6 @@ import { COORDINATOR } from './logbook';
 import {
   decisions,
   entries,
-  forms,
   markings,
   marks,
   responses,
@@ -17,7 +16,7 @@ import {
 } from './schema';
 
 /** The round of marking that counts until there is a second one. */
-const ROUND = 1;
+export const ROUND = 1;
 
 /** A mark that a marker gave instead of the proposed one. */
 export interface GivenMark {
@@ -121,7 +120,7 @@ export function saveResponse(
         : NOTHING;
       if (current.version !== state.version) return { ok: false, code: 'changed', current };
       const worked = workedOf(sat);
-      if (Object.keys(state.working).some((id) => !worked.graph.byId.has(id))) {
+      if (unknownSteps(worked, state.working).length > 0) {
         return { ok: false, code: 'unknown-step' };
       }
       if (!givenFit(sat, state.given)) return { ok: false, code: 'unknown-mark' };
@@ -158,8 +157,7 @@ function snapshotFor(db: Reader, scriptId: number, partId: number): Sat | undefi
   return db
     .select({ item: snapshots.item, scheme: snapshots.scheme })
     .from(scripts)
-    .innerJoin(forms, eq(forms.id, scripts.formId))
-    .innerJoin(snapshots, and(eq(snapshots.formId, forms.id), eq(snapshots.partId, partId)))
+    .innerJoin(snapshots, and(eq(snapshots.formId, scripts.formId), eq(snapshots.partId, partId)))
     .where(eq(scripts.id, scriptId))
     .get();
 }

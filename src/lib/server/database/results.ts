@@ -7,6 +7,7 @@ import { availableMarks } from '@zealous-quill/core/marking';
 import { patternKey, skillOf } from '@zealous-quill/core/skills';
 import { and, eq, sql } from 'drizzle-orm';
 import type { Db } from './connection';
+import { ROUND } from './responses';
 import { decisions, markings, marks, responses, scripts, type Outcome } from './schema';
 import { listScripts } from './sittings';
 import { satItems } from './snapshots';
@@ -154,7 +155,7 @@ function outcomesOf(db: Db, sittingId: number): Map<string, Outcome> {
       outcome: responses.outcome
     })
     .from(responses)
-    .innerJoin(markings, and(eq(markings.id, responses.markingId), eq(markings.round, 1)))
+    .innerJoin(markings, and(eq(markings.id, responses.markingId), eq(markings.round, ROUND)))
     .innerJoin(scripts, eq(scripts.id, markings.scriptId))
     .where(and(eq(scripts.sittingId, sittingId), eq(responses.isMarked, true)))
     .all();
@@ -173,7 +174,7 @@ function changedOf(db: Db, sittingId: number): Map<number, number> {
     .from(marks)
     .innerJoin(decisions, eq(decisions.id, newest))
     .innerJoin(responses, eq(responses.id, marks.responseId))
-    .innerJoin(markings, and(eq(markings.id, responses.markingId), eq(markings.round, 1)))
+    .innerJoin(markings, and(eq(markings.id, responses.markingId), eq(markings.round, ROUND)))
     .innerJoin(scripts, eq(scripts.id, markings.scriptId))
     .where(eq(scripts.sittingId, sittingId))
     .groupBy(markings.scriptId)

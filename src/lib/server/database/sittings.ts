@@ -4,6 +4,7 @@ import { and, asc, count, desc, eq, inArray, notInArray, sql } from 'drizzle-orm
 import type { Db, Reader } from './connection';
 import { log } from './logbook';
 import { readPaper } from './papers';
+import { ROUND } from './responses';
 import {
   classes,
   forms,
@@ -160,7 +161,11 @@ export function firstUnmarkedItem(
       .innerJoin(markings, eq(markings.id, responses.markingId))
       .innerJoin(scripts, eq(scripts.id, markings.scriptId))
       .where(
-        and(eq(scripts.sittingId, sittingId), eq(markings.round, 1), eq(responses.isMarked, true))
+        and(
+          eq(scripts.sittingId, sittingId),
+          eq(markings.round, ROUND),
+          eq(responses.isMarked, true)
+        )
       )
       .groupBy(responses.partId)
       .all()

@@ -94,7 +94,6 @@ export class MarkingDesk {
   marked: MarkedItem = $derived.by(() =>
     markItem(this.worked, this.state.working, this.place.item.scheme)
   );
-  marks = $derived.by(() => this.place.item.scheme.marks);
   hasSquares = $derived.by(
     () => this.isOpened || Object.keys(this.state.working).some((step) => step !== ANSWER)
   );

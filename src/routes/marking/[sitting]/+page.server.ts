@@ -1,6 +1,5 @@
 import { db } from '$lib/server/database/connection';
-import { readHouseStyle } from '$lib/server/database/house-style';
-import { readPaper } from '$lib/server/database/papers';
+import { styleOf } from '$lib/server/database/papers';
 import { readResponses } from '$lib/server/database/responses';
 import { addScriptPage, listScriptPages, pageTypeOf } from '$lib/server/database/script-pages';
 import { readSimulatedWork } from '$lib/server/database/simulated-work';
@@ -34,7 +33,7 @@ export const load: PageServerLoad = ({ params, url }) => {
   };
   return {
     sitting,
-    style: readPaper(db(), sitting.paperId)?.style ?? readHouseStyle(db()),
+    style: styleOf(db(), sitting.paperId),
     questions: items.map(({ id, number, item }) => ({ id, number, prompt: item.prompt })),
     /** What is marked in this sheaf; of the print, the desk needs the layout alone. */
     parts: items

@@ -1,8 +1,7 @@
 import { followUp } from '@zealous-quill/core/papers';
 import { findSkill } from '@zealous-quill/core/skills';
 import { db } from '$lib/server/database/connection';
-import { readHouseStyle } from '$lib/server/database/house-style';
-import { createPaper, readPaper } from '$lib/server/database/papers';
+import { createPaper, styleOf } from '$lib/server/database/papers';
 import { readResults } from '$lib/server/database/results';
 import { readSitting } from '$lib/server/database/sittings';
 import { satItems } from '$lib/server/database/snapshots';
@@ -14,8 +13,11 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = ({ params }) => {
   const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
   if (!sitting) error(404, 'There is no such sitting.');
-  const style = readPaper(db(), sitting.paperId)?.style ?? readHouseStyle(db());
-  return { sitting, style, results: readResults(db(), sitting.id, sitting.paperId) };
+  return {
+    sitting,
+    style: styleOf(db(), sitting.paperId),
+    results: readResults(db(), sitting.id, sitting.paperId)
+  };
 };
 
 export const actions: Actions = {
