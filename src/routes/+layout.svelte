@@ -1,5 +1,7 @@
 <script lang="ts">
   import '../app.css';
+  import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
+  import { theme } from '$lib/ui/kit/theme';
   import Rail from '$lib/ui/shell/Rail.svelte';
 
   let { children } = $props();
@@ -16,16 +18,18 @@
 
 <svelte:window onkeydown={help} />
 
-<a class="skip" href="#main">To the content</a>
-<div class="frame">
-  <Rail onhelp={() => (isHelpOpen = true)} />
-  <main id="main" tabindex="-1">{@render children()}</main>
-</div>
-{#if isHelpOpen}
-  {#await import('$lib/ui/shell/KeyHelp.svelte') then { default: KeyHelp }}
-    <KeyHelp bind:open={isHelpOpen} />
-  {/await}
-{/if}
+<ThemeProvider {theme}>
+  <a class="skip" href="#main">To the content</a>
+  <div class="frame">
+    <Rail onhelp={() => (isHelpOpen = true)} />
+    <main id="main" tabindex="-1">{@render children()}</main>
+  </div>
+  {#if isHelpOpen}
+    {#await import('$lib/ui/shell/KeyHelp.svelte') then { default: KeyHelp }}
+      <KeyHelp bind:open={isHelpOpen} />
+    {/await}
+  {/if}
+</ThemeProvider>
 
 <style>
   .frame {
@@ -34,7 +38,7 @@
     min-height: 100vh;
   }
   main {
-    padding: 1.2rem 1.6rem 2.5rem;
+    padding: var(--space-4) var(--space-5) var(--space-6);
     outline: none;
     min-width: 0;
   }
@@ -47,7 +51,7 @@
     top: 0.5rem;
     z-index: 50;
     background: var(--leaf);
-    padding: 0.4rem 0.8rem;
+    padding: var(--space-2) var(--space-3);
   }
   @media (max-width: 860px) {
     .frame {
@@ -55,7 +59,7 @@
       align-content: start;
     }
     main {
-      padding: 1rem 0.9rem 2rem;
+      padding: var(--space-4) var(--space-4) var(--space-5);
     }
   }
 </style>

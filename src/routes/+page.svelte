@@ -71,33 +71,33 @@
 
 <style>
   .start {
-    margin-top: 1rem;
-    padding: 1.2rem 1.5rem;
+    margin-top: var(--space-4);
+    padding: var(--space-4) var(--space-5);
     max-width: 40rem;
   }
   .start ol {
     list-style: decimal;
-    padding-left: 1.4rem;
-    margin-top: 0.6rem;
+    padding-left: var(--space-5);
+    margin-top: var(--space-2);
   }
   .start li {
-    padding: 0.2rem 0;
+    padding: var(--space-1) 0;
   }
   .columns {
     display: grid;
     grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
-    gap: 2.4rem;
-    margin-top: 0.8rem;
+    gap: var(--space-6);
+    margin-top: var(--space-3);
   }
   h2 {
-    margin-bottom: 0.5rem;
+    margin-bottom: var(--space-2);
   }
   section > h2:not(:first-child) {
-    margin-top: 1.4rem;
+    margin-top: var(--space-5);
   }
   section > ul li {
     border-bottom: 1px solid var(--rule);
-    padding: 0.35rem 0;
+    padding: var(--space-1) 0;
     display: flex;
     flex-direction: column;
   }
@@ -106,7 +106,7 @@
   }
   section > .log li {
     display: block;
-    font-size: 0.9rem;
+    font-size: var(--text-sm);
   }
   @media (max-width: 760px) {
     .columns {

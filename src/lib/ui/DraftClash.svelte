@@ -1,4 +1,5 @@
 <script lang="ts" generics="T">
+  import Button from '$lib/ui/kit/Button.svelte';
   import type { Snippet } from 'svelte';
   import type { Draft } from './draft.svelte';
 
@@ -22,12 +23,10 @@
       <dt>Here</dt>
       <dd>{text(draft.value)}</dd>
     </dl>
-    <button type="button" class="main-button" onclick={() => draft.settleClash('theirs')}
-      >Take what is there</button
-    >
-    <button type="button" class="side-button" onclick={() => draft.settleClash('mine')}
-      >Keep what is here</button
-    >
+    <div class="acts">
+      <Button kind="main" onclick={() => draft.settleClash('theirs')}>Take what is there</Button>
+      <Button kind="side" onclick={() => draft.settleClash('mine')}>Keep what is here</Button>
+    </div>
   </div>
 {/if}
 
@@ -35,17 +34,19 @@
   .clash {
     background: var(--lamp-soft);
     border-left: 4px solid var(--lamp);
-    padding: 0.6rem 1rem;
-    margin: 0.6rem 0;
+    padding: var(--space-2) var(--space-4);
+    margin: var(--space-2) 0;
   }
   dl {
     display: grid;
     grid-template-columns: max-content 1fr;
-    gap: 0 0.8rem;
-    margin: 0.3rem 0 0.5rem;
+    gap: 0 var(--space-3);
+    margin: var(--space-1) 0 var(--space-2);
   }
-  button + button {
-    margin-left: 0.5rem;
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-2);
   }
   dt {
     font-weight: 700;

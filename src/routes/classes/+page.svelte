@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
   import { plural } from '$lib/ui/format';
 
   let { data, form } = $props();
@@ -8,7 +10,7 @@
 
 <div class="head">
   <h1>Classes</h1>
-  <a class="main-button" href="/classes/import">Import a class list</a>
+  <Button kind="main" href="/classes/import">Import a class list</Button>
 </div>
 
 {#if data.classes.length === 0}
@@ -43,8 +45,8 @@
       autocomplete="off"
     />
   </label>
-  <button type="submit" class="side-button">Make it</button>
-  <p id="problem" class="problem" aria-live="polite">{form?.problem ?? ''}</p>
+  <Button type="submit" kind="side">Make it</Button>
+  <Problem id="problem">{form?.problem ?? ''}</Problem>
 </form>
 
 <style>
@@ -52,35 +54,32 @@
     display: flex;
     justify-content: space-between;
     align-items: center;
-    margin-bottom: 1rem;
+    margin-bottom: var(--space-4);
   }
   .classes {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
-    gap: 0.8rem;
+    gap: var(--space-3);
   }
   .classes li {
-    padding: 0.8rem 1rem;
+    padding: var(--space-3) var(--space-4);
   }
   .classes a:hover {
     color: var(--accent);
   }
   .empty {
-    padding: 1.4rem;
+    padding: var(--space-5);
     max-width: 40rem;
   }
   .create {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.5rem;
+    gap: var(--space-2);
     align-items: end;
-    margin-top: 1.4rem;
+    margin-top: var(--space-5);
   }
   .create input {
     display: block;
-    padding: 0.3rem 0.6rem;
-  }
-  .problem {
-    color: var(--slip);
+    padding: var(--space-1) var(--space-2);
   }
 </style>

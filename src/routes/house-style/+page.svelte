@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/kit/Button.svelte';
   import {
     houseStyleConflict,
     writeNumeral,
@@ -84,7 +85,7 @@
       {:else if form?.problem}✗ {form.problem}
       {:else}● {isSaving ? 'Saving' : 'Saved'}{/if}
     </p>
-    <noscript><button class="main-button">Save</button></noscript>
+    <noscript><Button kind="main">Save</Button></noscript>
   </form>
 
   <div class="samples">
@@ -119,21 +120,21 @@
   .columns {
     display: grid;
     grid-template-columns: minmax(0, 24rem) minmax(0, 1fr);
-    gap: 2.4rem;
-    margin-top: 0.9rem;
+    gap: var(--space-6);
+    margin-top: var(--space-4);
     align-items: start;
   }
   h2 {
-    margin-bottom: 0.2rem;
+    margin-bottom: var(--space-1);
   }
   section + section {
-    margin-top: 0.9rem;
+    margin-top: var(--space-4);
   }
   fieldset {
-    padding: 0.25rem 0;
+    padding: var(--space-1) 0;
   }
   legend {
-    font-size: 0.92rem;
+    font-size: var(--text-sm);
     color: var(--faint);
   }
   fieldset div {
@@ -142,7 +143,7 @@
   }
   label span {
     display: block;
-    padding: 0.14rem 0.7rem;
+    padding: var(--space-half) var(--space-3);
     border: 1px solid color-mix(in srgb, var(--faint) 45%, var(--leaf));
     margin-left: -1px;
     background: var(--leaf);
@@ -167,22 +168,22 @@
   .method {
     display: grid;
     grid-template-columns: minmax(0, 1fr) minmax(0, 13rem);
-    gap: 0.8rem;
+    gap: var(--space-3);
     align-items: center;
-    padding: 0.16rem 0;
+    padding: var(--space-half) 0;
   }
   .method select {
-    padding: 0.14rem 2rem 0.14rem 0.6rem;
+    padding: var(--space-half) var(--space-5) var(--space-half) var(--space-2);
   }
   .state {
-    margin-top: 0.7rem;
+    margin-top: var(--space-3);
     color: var(--right);
   }
   .state.problem {
     color: var(--slip);
   }
   .samples .leaf {
-    padding: 0.9rem 1.1rem;
+    padding: var(--space-4) var(--space-4);
   }
   .samples {
     position: sticky;
@@ -191,16 +192,16 @@
   .sample {
     display: flex;
     flex-wrap: wrap;
-    gap: 1rem 2rem;
-    margin-top: 0.7rem;
+    gap: var(--space-4) var(--space-5);
+    margin-top: var(--space-3);
     align-items: flex-start;
   }
   ol {
     list-style: decimal;
-    padding-left: 1.3rem;
+    padding-left: var(--space-5);
   }
   .numbers {
-    margin-top: 0.6rem;
+    margin-top: var(--space-2);
   }
   @media (max-width: 900px) {
     .columns {

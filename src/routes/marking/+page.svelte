@@ -27,11 +27,11 @@
 
 <style>
   h2 {
-    margin: 1.1rem 0 0.5rem;
+    margin: var(--space-4) 0 var(--space-2);
   }
   .empty {
-    padding: 1.4rem;
+    padding: var(--space-5);
     max-width: 40rem;
-    margin-top: 1rem;
+    margin-top: var(--space-4);
   }
 </style>

@@ -1,10 +1,23 @@
 <script lang="ts">
+  import DataTable from '$lib/ui/kit/DataTable.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
   import { day, plural } from '$lib/ui/format';
   import { untrack } from 'svelte';
   import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
 
   let { data, form } = $props();
   let skill = $state(untrack(() => data.skills[0]!.id));
+
+  const columns = [
+    { title: 'Paper' },
+    { title: 'State' },
+    { title: 'Items', isNumber: true },
+    { title: 'Marks', isNumber: true },
+    { title: 'Minutes', isNumber: true },
+    { title: 'Last change' },
+    { title: 'Actions', isHidden: true }
+  ];
 </script>
 
 <svelte:head><title>Papers · Zealous Quill</title></svelte:head>
@@ -19,11 +32,10 @@
       label="Skill of the new paper"
       onpick={(id) => (skill = id)}
     />
-    <button type="submit" class="main-button" name="with" value="ladder">New practice ladder</button
-    >
+    <Button type="submit" kind="main" name="with" value="ladder">New practice ladder</Button>
   </form>
 </div>
-{#if form?.problem}<p class="problem" role="alert">{form.problem}</p>{/if}
+{#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
 
 {#if data.papers.length === 0}
   <p class="leaf empty">
@@ -31,42 +43,34 @@
     can change every part of it.
   </p>
 {:else}
-  <table class="plain-table">
-    <thead>
+  <DataTable {columns}>
+    {#each data.papers as paper (paper.id)}
       <tr>
-        <th>Paper</th><th>State</th><th class="number">Items</th><th class="number">Marks</th>
-        <th class="number">Minutes</th><th>Last change</th><th
-          ><span class="visually-hidden">Actions</span></th
-        >
-      </tr>
-    </thead>
-    <tbody>
-      {#each data.papers as paper (paper.id)}
-        <tr>
-          <td>
-            <a class="title" href="/papers/{paper.id}">{paper.title}</a>
-            {#if paper.edition > 1}<span class="faint">edition {paper.edition}</span>{/if}
-          </td>
-          <td>{paper.isSat ? 'sat' : 'draft'}</td>
-          <td class="number">{paper.itemCount}</td>
-          <td class="number">{paper.marks}</td>
-          <td class="number">{paper.minutes}</td>
-          <td>{day(paper.updatedAt)}</td>
-          <td class="actions">
+        <td>
+          <a class="title" href="/papers/{paper.id}">{paper.title}</a>
+          {#if paper.edition > 1}<span class="faint">edition {paper.edition}</span>{/if}
+        </td>
+        <td>{paper.isSat ? 'sat' : 'draft'}</td>
+        <td class="number">{paper.itemCount}</td>
+        <td class="number">{paper.marks}</td>
+        <td class="number">{paper.minutes}</td>
+        <td>{day(paper.updatedAt)}</td>
+        <td
+          ><div class="actions">
             <a href="/papers/{paper.id}/print?kind=paper" class="quiet-link">PDF</a>
             {#if !paper.isSat}
               <form method="POST" action="?/remove">
                 <input type="hidden" name="id" value={paper.id} />
-                <button type="submit" class="quiet-link"
-                  >remove<span class="visually-hidden"> {paper.title}</span></button
+                <Button type="submit" kind="quiet"
+                  >remove<span class="visually-hidden"> {paper.title}</span></Button
                 >
               </form>
             {/if}
-          </td>
-        </tr>
-      {/each}
-    </tbody>
-  </table>
+          </div></td
+        >
+      </tr>
+    {/each}
+  </DataTable>
   <p class="faint small">{plural(data.papers.length, 'paper')}, newest first.</p>
 {/if}
 
@@ -74,19 +78,19 @@
   .head {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.6rem 1rem;
+    gap: var(--space-2) var(--space-4);
     justify-content: space-between;
     align-items: center;
-    margin-bottom: 1rem;
+    margin-bottom: var(--space-4);
   }
   .head form {
     display: flex;
     align-items: flex-end;
-    gap: 0.5rem;
+    gap: var(--space-2);
   }
   .title {
     font-weight: 700;
-    font-size: 1.08rem;
+    font-size: var(--text-base);
   }
   .title:hover {
     color: var(--accent);
@@ -94,14 +98,11 @@
   .actions,
   .actions form {
     display: flex;
-    gap: 0.8rem;
+    gap: var(--space-3);
     justify-content: flex-end;
   }
-  .problem {
-    color: var(--slip);
-  }
   .empty {
-    padding: 1.4rem;
+    padding: var(--space-5);
     max-width: 40rem;
   }
 </style>

@@ -20,11 +20,11 @@
 
 <style>
   .empty {
-    padding: 1.4rem;
+    padding: var(--space-5);
     max-width: 40rem;
-    margin-top: 1rem;
+    margin-top: var(--space-4);
   }
   .list {
-    margin-top: 1rem;
+    margin-top: var(--space-4);
   }
 </style>

@@ -70,30 +70,30 @@
 
 <style>
   fieldset {
-    padding: 0.32rem 0 0.36rem;
+    padding: var(--space-1) 0 var(--space-1);
     border-bottom: 1px solid var(--rule);
     min-width: 0;
   }
   legend {
     float: left;
     font-weight: 700;
-    font-size: 0.92rem;
+    font-size: var(--text-sm);
     line-height: 1.35;
   }
   .asked {
     font-weight: 400;
     color: var(--faint);
-    padding-left: 0.4rem;
+    padding-left: var(--space-2);
   }
   .ends {
     clear: both;
     display: flex;
-    gap: 0.8rem;
-    font-size: 0.9rem;
+    gap: var(--space-3);
+    font-size: var(--text-sm);
   }
   .ends input {
     width: 4.2rem;
-    padding: 0 0.3rem;
+    padding: 0 var(--space-1);
   }
   .squares {
     clear: both;
@@ -104,12 +104,12 @@
   button {
     min-width: 1.3rem;
     height: 1.45rem;
-    padding: 0 0.12rem;
+    padding: 0 var(--space-half);
     margin-left: -1px;
     border: 1px solid;
     background: var(--leaf);
     font-family: var(--font-figures);
-    font-size: 0.75rem;
+    font-size: var(--text-xs);
     line-height: 1;
   }
   .squares button {
@@ -146,7 +146,7 @@
     background: none;
     color: var(--accent);
     font-family: var(--font-sans);
-    font-size: 0.9rem;
+    font-size: var(--text-sm);
     text-decoration: underline;
     text-underline-offset: 3px;
   }

@@ -53,26 +53,26 @@
     flex-wrap: wrap;
     justify-content: space-between;
     align-items: flex-end;
-    gap: 0.3rem 1rem;
-    margin-bottom: 0.5rem;
+    gap: var(--space-1) var(--space-4);
+    margin-bottom: var(--space-2);
   }
   h1 {
-    font-size: 1.4rem;
+    font-size: var(--text-xl);
   }
   h1 .faint {
     font-weight: 400;
-    font-size: 1.1rem;
+    font-size: var(--text-lg);
   }
   .modes {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.7rem;
+    gap: var(--space-3);
     align-items: center;
-    margin-top: 0.3rem;
+    margin-top: var(--space-1);
   }
   .modes button {
     border: 1px solid var(--rule);
-    padding: 0.08rem 0.6rem;
+    padding: var(--space-half) var(--space-2);
     margin-left: -1px;
     background: var(--leaf);
   }
@@ -81,14 +81,14 @@
     color: var(--paper);
   }
   .modes select {
-    padding: 0.1rem 2rem 0.1rem 0.5rem;
+    padding: var(--space-half) var(--space-5) var(--space-half) var(--space-2);
     max-width: 17rem;
   }
   .left strong {
-    font-size: 1.6rem;
+    font-size: var(--text-2xl);
   }
   .state {
-    margin-left: 0.9rem;
+    margin-left: var(--space-4);
     color: var(--faint);
   }
 </style>

@@ -129,11 +129,11 @@
   }
   .value input {
     width: 3rem;
-    padding: 0 0.2rem;
+    padding: 0 var(--space-1);
     text-align: center;
   }
   .because {
-    font-size: 0.88rem;
+    font-size: var(--text-sm);
     color: var(--faint);
   }
   .changed .because {
@@ -141,18 +141,18 @@
   }
   .reason {
     width: 100%;
-    padding: 0.1rem 0.4rem;
+    padding: var(--space-half) var(--space-2);
   }
   .needed {
-    font-size: 0.84rem;
+    font-size: var(--text-sm);
     color: var(--slip);
   }
   .total {
-    margin-top: 0.4rem;
+    margin-top: var(--space-2);
     border-top: 1.5px solid var(--ink);
-    padding-top: 0.2rem;
+    padding-top: var(--space-1);
   }
   .total strong {
-    font-size: 1.5rem;
+    font-size: var(--text-xl);
   }
 </style>

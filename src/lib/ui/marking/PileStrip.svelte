@@ -39,7 +39,7 @@
     border: 1px solid var(--grid);
     background: var(--leaf);
     margin: 0 0 -1px -1px;
-    font-size: 0.8rem;
+    font-size: var(--text-xs);
     line-height: 1;
     color: var(--faint);
   }

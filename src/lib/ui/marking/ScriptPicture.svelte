@@ -72,37 +72,37 @@
 
 <style>
   .prompt {
-    margin-bottom: 0.6rem;
+    margin-bottom: var(--space-2);
   }
   .prompt strong {
-    margin-right: 0.4rem;
+    margin-right: var(--space-2);
   }
   img {
     max-width: 100%;
     border: 1px solid var(--rule);
   }
   .answer {
-    margin-top: 0.6rem;
+    margin-top: var(--space-2);
   }
   .hand {
     font-family: var(--font-hand);
-    font-size: 1.7rem;
+    font-size: var(--text-2xl);
     color: var(--pen);
   }
   .tabs button {
     border: 1px solid var(--rule);
-    padding: 0 0.5rem;
-    font-size: 0.88rem;
+    padding: 0 var(--space-2);
+    font-size: var(--text-sm);
   }
   .tabs button[aria-pressed='true'] {
     background: var(--ink);
     color: var(--paper);
   }
   .none {
-    padding: 1rem 0;
+    padding: var(--space-4) 0;
   }
   form {
-    margin-top: 0.8rem;
-    font-size: 0.88rem;
+    margin-top: var(--space-3);
+    font-size: var(--text-sm);
   }
 </style>

@@ -33,19 +33,19 @@
 
 <style>
   li {
-    margin-bottom: 0.6rem;
+    margin-bottom: var(--space-2);
   }
   a {
     display: grid;
     grid-template-columns: 1fr auto;
-    gap: 0 1rem;
-    padding: 0.6rem 1rem;
+    gap: 0 var(--space-4);
+    padding: var(--space-2) var(--space-4);
   }
   a:hover {
     background: var(--accent-soft);
   }
   .title {
-    font-size: 1.08rem;
+    font-size: var(--text-base);
   }
   .pile {
     grid-column: 2;
@@ -59,7 +59,7 @@
     grid-column: 1 / -1;
     height: 4px;
     background: var(--raised);
-    margin-top: 0.4rem;
+    margin-top: var(--space-2);
   }
   .bar span {
     display: block;

@@ -144,7 +144,7 @@
     right: 1px;
     bottom: 0;
     font-family: var(--font-sans);
-    font-size: 0.72rem;
+    font-size: var(--text-xs);
     pointer-events: none;
   }
   .sign.slip,

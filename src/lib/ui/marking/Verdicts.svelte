@@ -87,11 +87,11 @@
 <style>
   .key {
     display: flex;
-    gap: 0.6rem;
+    gap: var(--space-2);
     align-items: baseline;
   }
   .key strong {
-    font-size: 1.25rem;
+    font-size: var(--text-lg);
   }
   .verdict {
     white-space: nowrap;
@@ -112,24 +112,24 @@
   .explained {
     background: var(--lamp-soft);
     color: var(--lamp);
-    padding: 0.2rem 0.5rem;
-    margin: 0.2rem 0;
+    padding: var(--space-1) var(--space-2);
+    margin: var(--space-1) 0;
   }
   .flag {
     border-left: 3px solid var(--lamp);
-    padding-left: 0.5rem;
+    padding-left: var(--space-2);
   }
   ul {
-    margin-top: 0.4rem;
+    margin-top: var(--space-2);
     border-top: 1px solid var(--rule);
-    font-size: 0.9rem;
+    font-size: var(--text-sm);
   }
   li {
     display: grid;
     grid-template-columns: 5.6rem 1fr auto;
-    gap: 0.4rem;
+    gap: var(--space-2);
     border-bottom: 1px solid var(--rule);
-    padding: 0.08rem 0;
+    padding: var(--space-half) 0;
   }
   .sign {
     display: inline-block;

@@ -159,16 +159,16 @@
 <style>
   .row {
     display: flex;
-    gap: 0.5rem;
+    gap: var(--space-2);
     align-items: baseline;
-    padding: 0.24rem 0.5rem 0.24rem 0.2rem;
+    padding: var(--space-1) var(--space-2) var(--space-1) var(--space-1);
     border-top: 1px solid var(--rule);
     background: var(--leaf);
   }
   .grip {
     cursor: grab;
     color: var(--faint);
-    padding: 0 0.1rem;
+    padding: 0 var(--space-half);
   }
   .number {
     min-width: 1.5rem;
@@ -180,7 +180,7 @@
     min-width: 0;
     display: flex;
     flex-wrap: wrap;
-    gap: 0 0.7rem;
+    gap: 0 var(--space-3);
     align-items: baseline;
   }
   .sum {
@@ -194,31 +194,27 @@
   }
   input {
     flex: 1 1 60%;
-    padding: 0 0.3rem;
-  }
-  .problem {
-    color: var(--slip);
-    font-size: 0.86rem;
+    padding: 0 var(--space-1);
   }
   .edited {
-    font-size: 0.8rem;
+    font-size: var(--text-xs);
     color: var(--lamp);
   }
   .difficulty {
     min-width: 2.4rem;
     text-align: right;
-    font-size: 0.88rem;
+    font-size: var(--text-sm);
   }
   .marks {
     min-width: 1.6rem;
     text-align: right;
     color: var(--faint);
-    font-size: 0.88rem;
+    font-size: var(--text-sm);
   }
   .acts {
     display: flex;
-    gap: 0.55rem;
-    font-size: 0.88rem;
+    gap: var(--space-2);
+    font-size: var(--text-sm);
     color: var(--faint);
   }
   .acts button:hover:not(:disabled) {

@@ -38,10 +38,10 @@
     display: flex;
     justify-content: space-between;
     align-items: center;
-    margin-bottom: 0.4rem;
+    margin-bottom: var(--space-2);
   }
   .kinds button {
-    padding: 0.1rem 0.7rem;
+    padding: var(--space-half) var(--space-3);
     border: 1px solid var(--rule);
     margin-left: -1px;
     background: var(--leaf);
@@ -53,7 +53,7 @@
   .pages {
     background: var(--raised);
     border: 1px solid var(--rule);
-    padding: 0.5rem;
+    padding: var(--space-2);
     overflow-y: auto;
     height: calc(100vh - 12.5rem);
     min-height: 20rem;

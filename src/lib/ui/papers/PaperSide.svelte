@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { SkillDescription } from '@zealous-quill/core/skills';
-  import { TabItem, Tabs } from 'flowbite-svelte';
+  import TabItem from 'flowbite-svelte/TabItem.svelte';
+  import Tabs from 'flowbite-svelte/Tabs.svelte';
   import PageView from './PageView.svelte';
   import type { PaperEditor } from './paper-editor.svelte';
   import RampChart from './RampChart.svelte';
@@ -23,7 +24,7 @@
 </script>
 
 <div class="side">
-  <Tabs tabStyle="underline" classes={{ content: 'zq-tab' }}>
+  <Tabs tabStyle="underline">
     <TabItem open title="Printed page">
       <PageView {paperId} version={editor.draft.version} title={editor.paper.title} />
     </TabItem>
@@ -40,21 +41,3 @@
     </TabItem>
   </Tabs>
 </div>
-
-<style>
-  .side :global(.zq-tab) {
-    background: none;
-    padding: 0.5rem 0 0;
-    color: var(--ink);
-    margin: 0;
-  }
-  .side :global([role='tab']) {
-    color: var(--faint);
-    padding: 0.5rem 0.8rem;
-    font-size: 0.95rem;
-  }
-  .side :global([role='tab'][aria-selected='true']) {
-    color: var(--accent);
-    border-color: var(--accent);
-  }
-</style>

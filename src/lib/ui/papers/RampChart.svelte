@@ -122,11 +122,11 @@
   .wanted {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.5rem 1.2rem;
-    font-size: 0.92rem;
+    gap: var(--space-2) var(--space-4);
+    font-size: var(--text-sm);
   }
   input {
     width: 4.6rem;
-    padding: 0.1rem 0.3rem;
+    padding: var(--space-half) var(--space-1);
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DataTable from '$lib/ui/kit/DataTable.svelte';
   import type { Outline } from '@zealous-quill/core/papers';
   import { patternKey, type SkillDescription } from '@zealous-quill/core/skills';
   import { plural } from '../format';
@@ -21,17 +22,15 @@
 <p class="small faint">
   On how many of the marked items each error pattern would change the answer.
 </p>
-<table class="plain-table">
-  <tbody>
-    {#each outline.reveals.shows as { pattern, items } (pattern)}
-      <tr>
-        <td>{titles[pattern]}</td>
-        <td class="number">{items}</td>
-        <td class="bar"><span style:width="{(100 * items) / most}%"></span></td>
-      </tr>
-    {/each}
-  </tbody>
-</table>
+<DataTable>
+  {#each outline.reveals.shows as { pattern, items } (pattern)}
+    <tr>
+      <td>{titles[pattern]}</td>
+      <td class="number">{items}</td>
+      <td class="bar"><span style:width="{(100 * items) / most}%"></span></td>
+    </tr>
+  {/each}
+</DataTable>
 <p class="note">
   {#if outline.reveals.confused.length === 0}
     Every pair of patterns that shows is told apart by some item.
@@ -54,6 +53,6 @@
     background: var(--accent);
   }
   .note {
-    margin-top: 0.7rem;
+    margin-top: var(--space-3);
   }
 </style>

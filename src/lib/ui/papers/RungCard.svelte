@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import {
     rungKinds,
@@ -104,19 +106,17 @@
     <p class="asks">{asks || 'no controls'}</p>
     {#if !isFrozen}
       <span class="acts">
-        <button type="button" class="quiet-link" onclick={onplan}>controls</button>
-        <button type="button" class="quiet-link" onclick={() => editor.draw(rung.id)}
-          >draw again</button
-        >
-        <button type="button" class="quiet-link" onclick={() => editor.removeRung(rung.id)}
-          >remove<span class="visually-hidden"> rung {at + 1}</span></button
+        <Button kind="quiet" onclick={onplan}>controls</Button>
+        <Button kind="quiet" onclick={() => editor.draw(rung.id)}>draw again</Button>
+        <Button kind="quiet" onclick={() => editor.removeRung(rung.id)}
+          >remove<span class="visually-hidden"> rung {at + 1}</span></Button
         >
       </span>
     {/if}
   </header>
-  {#if editor.drawProblems[rung.id]}<p class="problem" role="alert">
+  {#if editor.drawProblems[rung.id]}<Problem isUrgent>
       {editor.drawProblems[rung.id]}
-    </p>{/if}
+    </Problem>{/if}
   <div
     use:dragHandleZone={{
       items,
@@ -156,19 +156,19 @@
 
 <style>
   .rung {
-    margin-bottom: 0.7rem;
+    margin-bottom: var(--space-3);
   }
   header {
     display: flex;
     flex-wrap: wrap;
-    gap: 0 0.6rem;
+    gap: 0 var(--space-2);
     align-items: baseline;
-    padding: 0.35rem 0.5rem 0.35rem 0.3rem;
+    padding: var(--space-1) var(--space-2) var(--space-1) var(--space-1);
     background: var(--raised);
   }
   header select {
     font-weight: 700;
-    padding: 0.05rem 1.8rem 0.05rem 0.4rem;
+    padding: var(--space-half) var(--space-5) var(--space-half) var(--space-2);
   }
   .grip {
     cursor: grab;
@@ -176,16 +176,12 @@
   }
   .asks {
     flex: 1 1 10rem;
-    font-size: 0.86rem;
+    font-size: var(--text-sm);
     color: var(--faint);
   }
   .acts {
     display: flex;
-    gap: 0.8rem;
-    font-size: 0.9rem;
-  }
-  .problem {
-    color: var(--slip);
-    padding: 0.3rem 0.6rem;
+    gap: var(--space-3);
+    font-size: var(--text-sm);
   }
 </style>

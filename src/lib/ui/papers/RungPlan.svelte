@@ -1,7 +1,8 @@
 <script lang="ts">
+  import Button from '$lib/ui/kit/Button.svelte';
   import { spreadCount, type Rung, type Spread } from '@zealous-quill/core/papers';
   import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
-  import { Modal } from 'flowbite-svelte';
+  import Modal from 'flowbite-svelte/Modal.svelte';
   import { untrack } from 'svelte';
   import { withControl } from '../controls/choices';
   import ControlsPanel from '../controls/ControlsPanel.svelte';
@@ -82,17 +83,15 @@
     />
   </div>
   {#snippet footer()}
-    <button
-      type="button"
-      class="main-button"
+    <Button
+      kind="main"
       disabled={isTooFew || isWrong}
       onclick={() => {
         ondraw({ controls: controls as Rung['controls'], count: total, school, spread });
         open = false;
-      }}>Draw</button
+      }}>Draw</Button
     >
-    <button type="button" class="side-button" onclick={() => (open = false)}>Leave as it was</button
-    >
+    <Button kind="side" onclick={() => (open = false)}>Leave as it was</Button>
   {/snippet}
 </Modal>
 
@@ -102,20 +101,20 @@
   }
   .row {
     display: flex;
-    gap: 1rem;
+    gap: var(--space-4);
     align-items: baseline;
   }
   input {
     width: 4.5rem;
-    padding: 0.15rem 0.4rem;
+    padding: var(--space-half) var(--space-2);
   }
   .way {
     display: block;
-    padding-top: 0.4rem;
+    padding-top: var(--space-2);
   }
   .way select {
-    padding: 0.15rem 2rem 0.15rem 0.4rem;
-    margin-left: 0.3rem;
+    padding: var(--space-half) var(--space-5) var(--space-half) var(--space-2);
+    margin-left: var(--space-1);
   }
   .few {
     color: var(--slip);

@@ -20,15 +20,15 @@
 
 <style>
   p {
-    font-size: 0.92rem;
+    font-size: var(--text-sm);
     color: var(--faint);
     max-width: 22rem;
   }
   .saved {
     color: var(--right);
   }
-  .clash,
-  .problem {
+  .problem,
+  .clash {
     color: var(--slip);
   }
 </style>

@@ -1,5 +1,7 @@
 <script lang="ts">
-  import { Modal } from 'flowbite-svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Modal from 'flowbite-svelte/Modal.svelte';
   import { plural } from '../format';
 
   interface Props {
@@ -33,11 +35,11 @@
         Day
         <input type="date" name="satOn" value={today} required />
       </label>
-      {#if problem}<p class="problem" role="alert">{problem}</p>{/if}
+      {#if problem}<Problem isUrgent>{problem}</Problem>{/if}
       <p class="faint">
         The paper is kept as it is now, so that its key never changes under a marked script.
       </p>
-      <button type="submit" class="main-button">Make the pile of scripts</button>
+      <Button type="submit" kind="main">Make the pile of scripts</Button>
     </form>
   {/if}
 </Modal>
@@ -45,16 +47,13 @@
 <style>
   form {
     display: grid;
-    gap: 0.7rem;
+    gap: var(--space-3);
     color: var(--ink);
   }
   select,
   input {
     display: block;
     width: 100%;
-    padding: 0.3rem 0.5rem;
-  }
-  .problem {
-    color: var(--slip);
+    padding: var(--space-1) var(--space-2);
   }
 </style>

@@ -67,27 +67,27 @@
 
 <style>
   .spread {
-    padding: 0.5rem 0;
+    padding: var(--space-2) 0;
     border-bottom: 1px solid var(--rule);
   }
   select {
-    padding: 0.15rem 2rem 0.15rem 0.4rem;
-    margin-left: 0.3rem;
+    padding: var(--space-half) var(--space-5) var(--space-half) var(--space-2);
+    margin-left: var(--space-1);
   }
   .parts {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.3rem 0.5rem;
-    padding: 0.2rem 0;
+    gap: var(--space-1) var(--space-2);
+    padding: var(--space-1) 0;
   }
   .parts label {
     display: grid;
     justify-items: center;
-    font-size: 0.85rem;
+    font-size: var(--text-sm);
   }
   .parts input {
     width: 3.1rem;
-    padding: 0.1rem 0.2rem;
+    padding: var(--space-half) var(--space-1);
     text-align: center;
   }
   .impossible {

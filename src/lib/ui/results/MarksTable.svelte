@@ -115,12 +115,12 @@
   table {
     border-collapse: separate;
     border-spacing: 0;
-    font-size: 0.94rem;
+    font-size: var(--text-base);
   }
   th {
     text-align: left;
     font-weight: 400;
-    padding: 0.12rem 0.9rem 0.12rem 0;
+    padding: var(--space-half) var(--space-4) var(--space-half) 0;
     white-space: nowrap;
   }
   thead th {
@@ -146,7 +146,7 @@
     border-bottom: 1px solid var(--grid);
     background: var(--leaf);
     font-family: var(--font-figures);
-    font-size: 0.86rem;
+    font-size: var(--text-sm);
   }
   .full {
     color: var(--right);
@@ -157,14 +157,14 @@
     font-weight: 700;
   }
   sup {
-    font-size: 0.62rem;
+    font-size: var(--text-xs);
     margin-left: 1px;
   }
   .shows {
     box-shadow: inset 0 0 0 2px var(--lamp);
   }
   .total {
-    padding-left: 0.7rem;
+    padding-left: var(--space-3);
     text-align: right;
     white-space: nowrap;
     font-family: var(--font-figures);
@@ -183,6 +183,6 @@
   tfoot th,
   tfoot td {
     color: var(--faint);
-    font-size: 0.82rem;
+    font-size: var(--text-sm);
   }
 </style>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import DataTable from '$lib/ui/kit/DataTable.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
   import { likelyPatterns, type PatternEvidence } from '@zealous-quill/core/analysis';
 
   interface Summary {
@@ -48,46 +50,53 @@
       : probability < 0.01
         ? 'under 1 %'
         : `${Math.round(100 * probability)} %`;
+
+  const patternColumns = [
+    { title: 'Pattern' },
+    { title: 'Pupils', isNumber: true },
+    {
+      title: 'Did / could',
+      isNumber: true,
+      meaning: 'responses where it showed, of those where it could have'
+    },
+    { title: 'Practice', isHidden: true }
+  ];
+
+  const pupilColumns = $derived([
+    { title: 'Pupil' },
+    ...(chosen === null ? [{ title: 'Pattern' }] : []),
+    { title: 'Seen', isNumber: true },
+    { title: 'How sure', isNumber: true }
+  ]);
 </script>
 
 <h2>Error patterns of the class</h2>
-<table class="plain-table">
-  <thead>
-    <tr>
-      <th>Pattern</th><th class="number">Pupils</th><th
-        class="number"
-        title="responses where it showed, of those where it could have">Did / could</th
-      >
-      <th><span class="visually-hidden">Practice</span></th>
-    </tr>
-  </thead>
-  <tbody>
-    {#each sorted as { pattern, id, skill, title, label, reading, could, did, pupils } (pattern)}
-      <tr class:chosen={chosen === pattern}>
-        <td>
-          <button
-            type="button"
-            aria-pressed={chosen === pattern}
-            title={reading}
-            onclick={() => (chosen = chosen === pattern ? null : pattern)}>{label}</button
+<DataTable columns={patternColumns}>
+  {#each sorted as { pattern, id, skill, title, label, reading, could, did, pupils } (pattern)}
+    <tr class:chosen={chosen === pattern}>
+      <td>
+        <button
+          type="button"
+          aria-pressed={chosen === pattern}
+          title={reading}
+          onclick={() => (chosen = chosen === pattern ? null : pattern)}>{label}</button
+        >
+        {#if chosen === pattern}<span class="faint small">{reading}</span>{/if}
+      </td>
+      <td class="number">{pupils || '–'}</td>
+      <td class="number">{did} / {could}</td>
+      <td class="act">
+        <form method="POST" action="?/practise">
+          <input type="hidden" name="skill" value={skill} />
+          <input type="hidden" name="pattern" value={id} />
+          <Button type="submit" kind="quiet"
+            >practice<span class="visually-hidden"> against {title}</span></Button
           >
-          {#if chosen === pattern}<span class="faint small">{reading}</span>{/if}
-        </td>
-        <td class="number">{pupils || '–'}</td>
-        <td class="number">{did} / {could}</td>
-        <td class="act">
-          <form method="POST" action="?/practise">
-            <input type="hidden" name="skill" value={skill} />
-            <input type="hidden" name="pattern" value={id} />
-            <button type="submit" class="quiet-link"
-              >practice<span class="visually-hidden"> against {title}</span></button
-            >
-          </form>
-        </td>
-      </tr>
-    {/each}
-  </tbody>
-</table>
+        </form>
+      </td>
+    </tr>
+  {/each}
+</DataTable>
 
 <h2>
   {chosen === null
@@ -101,25 +110,16 @@
       : 'Nobody showed it.'}
   </p>
 {:else}
-  <table class="plain-table">
-    <thead>
-      <tr
-        ><th>Pupil</th>{#if chosen === null}<th>Pattern</th>{/if}<th class="number">Seen</th><th
-          class="number">How sure</th
-        ></tr
-      >
-    </thead>
-    <tbody>
-      {#each holders as { scriptId, name, pattern, could, did, probability } (`${scriptId}${pattern}`)}
-        <tr>
-          <td>{name}</td>
-          {#if chosen === null}<td>{titles[pattern]}</td>{/if}
-          <td class="number">{did} of {could}</td>
-          <td class="number">{sure(probability)}</td>
-        </tr>
-      {/each}
-    </tbody>
-  </table>
+  <DataTable columns={pupilColumns}>
+    {#each holders as { scriptId, name, pattern, could, did, probability } (`${scriptId}${pattern}`)}
+      <tr>
+        <td>{name}</td>
+        {#if chosen === null}<td>{titles[pattern]}</td>{/if}
+        <td class="number">{did} of {could}</td>
+        <td class="number">{sure(probability)}</td>
+      </tr>
+    {/each}
+  </DataTable>
 {/if}
 <p class="faint small">
   “How sure” is the probability that a pupil holds the pattern, given what could have shown it and
@@ -129,10 +129,10 @@
 
 <style>
   h2 {
-    margin-bottom: 0.2rem;
+    margin-bottom: var(--space-1);
   }
   h2:not(:first-child) {
-    margin-top: 1.3rem;
+    margin-top: var(--space-5);
   }
   td {
     white-space: nowrap;
@@ -150,6 +150,6 @@
     text-align: right;
   }
   p {
-    margin-top: 0.5rem;
+    margin-top: var(--space-2);
   }
 </style>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Modal } from 'flowbite-svelte';
+  import Modal from 'flowbite-svelte/Modal.svelte';
 
   let { open = $bindable(false) }: { open: boolean } = $props();
 
@@ -65,15 +65,15 @@
   .groups {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(15rem, 1fr));
-    gap: 1.2rem 2rem;
+    gap: var(--space-4) var(--space-5);
     color: var(--ink);
   }
   dl {
     display: grid;
     grid-template-columns: max-content 1fr;
-    gap: 0.25rem 0.8rem;
-    margin-top: 0.4rem;
-    font-size: 0.95rem;
+    gap: var(--space-1) var(--space-3);
+    margin-top: var(--space-2);
+    font-size: var(--text-base);
   }
   dt {
     font-weight: 700;

@@ -35,17 +35,17 @@
     height: 100vh;
     display: flex;
     flex-direction: column;
-    padding: 1.1rem 0 0.9rem 1.1rem;
+    padding: var(--space-4) 0 var(--space-4) var(--space-4);
     border-right: 3px double var(--margin);
   }
   .wordmark {
     display: flex;
-    gap: 0.45rem;
+    gap: var(--space-2);
     align-items: center;
     font-family: var(--font-serif);
-    font-size: 1.15rem;
+    font-size: var(--text-lg);
     line-height: 1;
-    margin-bottom: 1.6rem;
+    margin-bottom: var(--space-5);
   }
   .wordmark svg {
     width: 2rem;
@@ -64,10 +64,10 @@
     flex-direction: column;
   }
   nav a {
-    padding: 0.38rem 0.7rem 0.38rem 0.6rem;
+    padding: var(--space-2) var(--space-3) var(--space-2) var(--space-2);
     margin-right: -3px;
     border-right: 3px solid transparent;
-    font-size: 1.05rem;
+    font-size: var(--text-base);
   }
   nav a:hover {
     color: var(--accent);
@@ -81,14 +81,14 @@
     margin-top: auto;
     display: flex;
     flex-direction: column;
-    gap: 0.5rem;
+    gap: var(--space-2);
     align-items: flex-start;
-    font-size: 0.88rem;
+    font-size: var(--text-sm);
     color: var(--faint);
   }
   kbd {
     border: 1px solid var(--rule);
-    padding: 0 0.35rem;
+    padding: 0 var(--space-1);
     background: var(--leaf);
   }
   @media (max-width: 860px) {
@@ -98,8 +98,8 @@
       flex-direction: row;
       flex-wrap: wrap;
       align-items: center;
-      gap: 0.3rem 1rem;
-      padding: 0.6rem 0.8rem;
+      gap: var(--space-1) var(--space-4);
+      padding: var(--space-2) var(--space-3);
       border-right: 0;
       border-bottom: 3px double var(--margin);
     }

@@ -111,7 +111,7 @@
   }
   input[type='text'] {
     width: 100%;
-    padding: 0.25rem 0.5rem;
+    padding: var(--space-1) var(--space-2);
     font-weight: 700;
   }
   .list {
@@ -127,24 +127,24 @@
     background: var(--leaf);
     border: 1px solid var(--ink);
     border-top: 3px solid var(--accent);
-    padding: 0.2rem 0 0.4rem;
+    padding: var(--space-1) 0 var(--space-2);
   }
   .family {
-    padding: 0.45rem 0.7rem 0.1rem;
+    padding: var(--space-2) var(--space-3) var(--space-half);
     font-family: var(--font-serif);
-    font-size: 0.9rem;
+    font-size: var(--text-sm);
     color: var(--faint);
   }
   [role='option'] {
     display: flex;
     justify-content: space-between;
-    gap: 1.2rem;
+    gap: var(--space-4);
     align-items: baseline;
-    padding: 0.22rem 0.7rem 0.22rem 1rem;
+    padding: var(--space-1) var(--space-3) var(--space-1) var(--space-4);
     cursor: pointer;
   }
   [role='option'] span {
-    font-size: 0.78rem;
+    font-size: var(--text-xs);
     color: var(--faint);
     overflow: hidden;
     text-overflow: ellipsis;
@@ -162,7 +162,7 @@
     font-weight: 400;
   }
   .none {
-    padding: 0.5rem 0.7rem;
+    padding: var(--space-2) var(--space-3);
     color: var(--slip);
   }
 </style>

@@ -74,13 +74,13 @@
   .offers {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.4rem;
-    margin-top: 0.3rem;
+    gap: var(--space-2);
+    margin-top: var(--space-1);
   }
   .offers button {
     border: 1px solid var(--accent);
     color: var(--accent);
-    padding: 0.1rem 0.6rem;
+    padding: var(--space-half) var(--space-2);
     background: var(--leaf);
   }
   .offers button:hover {

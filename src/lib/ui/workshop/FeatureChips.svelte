@@ -48,7 +48,7 @@
   .chips {
     flex: 1 0 100%;
     grid-column: 1 / -1;
-    font-size: 0.8rem;
+    font-size: var(--text-xs);
     color: var(--faint);
     line-height: 1.3;
   }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DataTable from '$lib/ui/kit/DataTable.svelte';
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import type { ItemView, SkillDescription, Way } from '@zealous-quill/core/skills';
   import { duration, logit } from '../format';
@@ -108,16 +109,14 @@
   {#if view.item.errorPatterns.length === 0}
     <p class="faint">No error pattern shows on this item.</p>
   {:else}
-    <table class="plain-table" class:stacked={longest > 16}>
-      <tbody>
-        {#each view.item.errorPatterns as { id, title, answer } (id)}
-          <tr title={reading[id]}>
-            <td class="number"><MathText text={writeText(answer, style)} /></td>
-            <td>{title}<span class="visually-hidden">: {reading[id]}</span></td>
-          </tr>
-        {/each}
-      </tbody>
-    </table>
+    <DataTable class={longest > 16 ? 'stacked' : ''}>
+      {#each view.item.errorPatterns as { id, title, answer } (id)}
+        <tr title={reading[id]}>
+          <td class="number"><MathText text={writeText(answer, style)} /></td>
+          <td>{title}<span class="visually-hidden">: {reading[id]}</span></td>
+        </tr>
+      {/each}
+    </DataTable>
   {/if}
   {#if view.operands}
     {#await waysOf(view.operands) then ways}<Ways {ways} />{/await}
@@ -126,22 +125,22 @@
 
 <style>
   .bench {
-    padding: 0.8rem 1rem 0.9rem;
+    padding: var(--space-3) var(--space-4) var(--space-4);
   }
   .prompt {
-    font-size: 1.02rem;
+    font-size: var(--text-base);
   }
   .table {
     display: flex;
     justify-content: center;
-    padding: 0.6rem 0 0.5rem;
+    padding: var(--space-2) 0 var(--space-2);
     overflow-x: auto;
   }
   .stepper {
     display: flex;
     justify-content: center;
     align-items: center;
-    gap: 0.35rem;
+    gap: var(--space-1);
   }
   .stepper button {
     border: 1px solid var(--rule);
@@ -157,37 +156,37 @@
   .explanation {
     text-align: center;
     min-height: 1.5em;
-    padding: 0.3rem 0;
+    padding: var(--space-1) 0;
   }
   .facts {
     display: grid;
     grid-template-columns: repeat(3, auto);
     justify-content: space-between;
     border-block: 1px solid var(--rule);
-    padding: 0.4rem 0;
-    margin: 0.3rem 0 0.7rem;
+    padding: var(--space-2) 0;
+    margin: var(--space-1) 0 var(--space-3);
   }
   dt {
-    font-size: 0.82rem;
+    font-size: var(--text-sm);
     color: var(--faint);
   }
   dd {
-    font-size: 1.15rem;
+    font-size: var(--text-lg);
   }
   .features {
-    margin: -0.3rem 0 0.6rem;
+    margin: calc(-1 * var(--space-1)) 0 var(--space-2);
   }
   td.number {
     white-space: nowrap;
     width: 1%;
   }
   /* A list or a product takes the line; what would give it stands under it. */
-  .stacked tr {
+  :global(.stacked) tr {
     display: block;
     border-bottom: 1px solid var(--rule);
-    padding: 0.25rem 0;
+    padding: var(--space-1) 0;
   }
-  .stacked td {
+  :global(.stacked) td {
     display: block;
     width: auto;
     border: 0;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/kit/Button.svelte';
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
   import type { SampleItem } from '@zealous-quill/core/papers';
@@ -20,7 +21,7 @@
 
 <div class="head">
   <h2>Some of them</h2>
-  <button type="button" class="quiet-link" onclick={onmore}>others <kbd>N</kbd></button>
+  <Button kind="quiet" onclick={onmore}>others <kbd>N</kbd></Button>
 </div>
 <ul>
   {#each sample as { line, answer, features } (line)}
@@ -42,22 +43,22 @@
     display: flex;
     justify-content: space-between;
     align-items: baseline;
-    margin-top: 1rem;
+    margin-top: var(--space-4);
     border-bottom: 1.5px solid var(--ink);
-    padding-bottom: 0.2rem;
+    padding-bottom: var(--space-1);
   }
   kbd {
-    font-size: 0.8rem;
+    font-size: var(--text-xs);
     border: 1px solid var(--rule);
-    padding: 0 0.3rem;
+    padding: 0 var(--space-1);
   }
   li button {
     display: flex;
     flex-wrap: wrap;
-    gap: 0 1rem;
+    gap: 0 var(--space-4);
     width: 100%;
     text-align: left;
-    padding: 0.34rem 0.5rem;
+    padding: var(--space-1) var(--space-2);
     border-bottom: 1px solid var(--rule);
     border-left: 3px solid transparent;
   }

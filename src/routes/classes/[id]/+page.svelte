@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
   import { enhance } from '$app/forms';
   import { plural } from '$lib/ui/format';
 
@@ -61,15 +63,15 @@
         use:focused
         onkeydown={(event) => event.key === 'Escape' && (renamed = null)}
       />
-      <button type="submit" class="side-button">Rename</button>
+      <Button type="submit" kind="side">Rename</Button>
     </form>
   {:else}
     <h1>{data.group.name}</h1>
-    <button type="button" class="quiet-link" onclick={() => (renamed = 'class')}
-      >rename<span class="visually-hidden"> the class</span></button
+    <Button kind="quiet" onclick={() => (renamed = 'class')}
+      >rename<span class="visually-hidden"> the class</span></Button
     >
-    <button type="button" class="quiet-link" onclick={() => (doomed = 'class')}
-      >remove<span class="visually-hidden"> the class</span></button
+    <Button kind="quiet" onclick={() => (doomed = 'class')}
+      >remove<span class="visually-hidden"> the class</span></Button
     >
   {/if}
 </div>
@@ -83,8 +85,8 @@
     </p>
     <form method="POST" action="?/removeClass">
       <input type="hidden" name="marks" value={data.group.sittings > 0 ? 'go' : ''} />
-      <button type="submit" class="side-button">Remove the class</button>
-      <button type="button" class="quiet-link" onclick={() => (doomed = null)}>keep it</button>
+      <Button type="submit" kind="side">Remove the class</Button>
+      <Button kind="quiet" onclick={() => (doomed = null)}>keep it</Button>
     </form>
   </div>
 {/if}
@@ -103,14 +105,14 @@
       aria-describedby="problem"
     />
   </label>
-  <button type="submit" class="side-button">Add</button>
+  <Button type="submit" kind="side">Add</Button>
   <a class="quiet-link" href="/classes/import?class={data.group.id}">or import a list</a>
 </form>
 <form method="POST" action="/classes/import?/preview" bind:this={list}>
   <input type="hidden" name="class" value={data.group.id} />
   <input type="hidden" name="csv" value={pasted} />
 </form>
-<p id="problem" class="problem" aria-live="polite">{form?.problem ?? ''}</p>
+<Problem id="problem">{form?.problem ?? ''}</Problem>
 
 {#if data.group.pupils.length === 0}
   <p class="leaf empty">
@@ -169,68 +171,64 @@
   .add {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.6rem;
+    gap: var(--space-2);
     align-items: end;
-    margin-top: 0.9rem;
+    margin-top: var(--space-4);
   }
   .add input {
     display: block;
-    padding: 0.3rem 0.6rem;
+    padding: var(--space-1) var(--space-2);
     width: 18rem;
   }
-  .problem {
-    color: var(--slip);
-    min-height: 1.4em;
-  }
   .empty {
-    padding: 1.2rem;
+    padding: var(--space-4);
     max-width: 34rem;
   }
   ol {
     columns: 17rem 3;
-    column-gap: 2rem;
+    column-gap: var(--space-5);
     list-style: decimal;
-    padding-left: 1.8rem;
-    margin-top: 0.4rem;
+    padding-left: var(--space-5);
+    margin-top: var(--space-2);
   }
   li {
     break-inside: avoid;
     border-bottom: 1px solid var(--rule);
-    padding: 0.28rem 0;
+    padding: var(--space-1) 0;
   }
   li::marker {
     color: var(--faint);
   }
   .head {
     display: flex;
-    gap: 1rem;
+    gap: var(--space-4);
     align-items: baseline;
   }
   .rename {
     display: flex;
-    gap: 0.6rem;
+    gap: var(--space-2);
   }
   .rename input {
-    padding: 0 0.4rem;
+    padding: 0 var(--space-2);
     width: 100%;
   }
   .ask {
     background: var(--lamp-soft);
     border-left: 4px solid var(--lamp);
-    padding: 0.4rem 0.8rem;
-    margin: 0.4rem 0;
+    padding: var(--space-2) var(--space-3);
+    margin: var(--space-2) 0;
   }
   .ask button + button {
-    margin-left: 0.8rem;
+    margin-left: var(--space-3);
   }
   .acts {
     float: right;
     display: flex;
-    gap: 0.7rem;
+    gap: var(--space-3);
   }
   li button {
     color: var(--faint);
-    font-size: 0.86rem;
+    font-size: var(--text-sm);
   }
   li button:hover {
     color: var(--slip);

@@ -1,4 +1,7 @@
 <script lang="ts">
+  import DataTable from '$lib/ui/kit/DataTable.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
   import { enhance } from '$app/forms';
   import { plural } from '$lib/ui/format';
 
@@ -16,6 +19,14 @@
   };
   const columnWords = $derived((preview?.columns ?? []).map((column) => words[column]).join(', '));
   const chosen = $derived(form?.classId ?? data.chosen ?? '');
+
+  const columns = [
+    { title: 'Line', isNumber: true },
+    { title: 'Name' },
+    { title: 'Surname' },
+    { title: 'Class' },
+    { title: 'Then' }
+  ];
 </script>
 
 <svelte:head><title>Import a class list · Zealous Quill</title></svelte:head>
@@ -47,9 +58,9 @@
       defaultValue={form?.csv ?? ''}
       placeholder={'Oona Fell\nWick, Bram'}></textarea>
   </label>
-  <button type="submit" class={preview ? 'side-button' : 'main-button'}>Look at it first</button>
+  <Button type="submit" kind={preview ? 'side' : 'main'}>Look at it first</Button>
 </form>
-{#if form?.problem}<p class="problem" role="alert">{form.problem}</p>{/if}
+{#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
 {#if added !== undefined}
   <p class="taken" role="status">
     ● {plural(added, 'pupil')} added. What could not be read stands above, to be mended.
@@ -75,9 +86,9 @@
       <form method="POST" action="?/accept" class="accept" use:enhance>
         <input type="hidden" name="csv" value={form?.csv} />
         <input type="hidden" name="class" value={chosen} />
-        <button type="submit" class="main-button" disabled={fresh.length === 0}>
+        <Button type="submit" kind="main" disabled={fresh.length === 0}>
           Add {plural(fresh.length, 'pupil')}
-        </button>
+        </Button>
         {#if preview.lines.length > fresh.length}
           <span class="faint"
             >{plural(preview.lines.length - fresh.length, 'pupil')} already there, left as they are</span
@@ -85,42 +96,35 @@
         {/if}
       </form>
     {/if}
-    <table class="plain-table">
-      <thead
-        ><tr
-          ><th class="number">Line</th><th>Name</th><th>Surname</th><th>Class</th><th>Then</th></tr
-        ></thead
-      >
-      <tbody>
-        {#each preview.lines as { line, name, surname, className, isKnown, isAgain } (line)}
-          <tr>
-            <td class="number">{line}</td><td>{name}</td><td>{surname ?? ''}</td>
-            <td>{className}</td>
-            <td class="faint"
-              >{isKnown ? 'already there' : isAgain ? 'another pupil of this name' : 'is added'}</td
-            >
-          </tr>
-        {/each}
-      </tbody>
-    </table>
+    <DataTable {columns}>
+      {#each preview.lines as { line, name, surname, className, isKnown, isAgain } (line)}
+        <tr>
+          <td class="number">{line}</td><td>{name}</td><td>{surname ?? ''}</td>
+          <td>{className}</td>
+          <td class="faint"
+            >{isKnown ? 'already there' : isAgain ? 'another pupil of this name' : 'is added'}</td
+          >
+        </tr>
+      {/each}
+    </DataTable>
   </section>
 {/if}
 
 <style>
   .source {
     display: grid;
-    gap: 0.7rem;
+    gap: var(--space-3);
     max-width: 40rem;
-    margin: 1rem 0;
+    margin: var(--space-4) 0;
     justify-items: start;
   }
   .source select,
   .source textarea {
     display: block;
-    padding: 0.3rem 0.6rem;
+    padding: var(--space-1) var(--space-2);
   }
   .source select {
-    padding-right: 2rem;
+    padding-right: var(--space-5);
   }
   .paste {
     width: 100%;
@@ -132,25 +136,19 @@
   .source input {
     display: block;
   }
-  .problem {
-    color: var(--slip);
-  }
   .problems {
     background: var(--slip-soft);
     border-left: 3px solid var(--slip);
-    padding: 0.6rem 1rem;
-    margin: 0.6rem 0;
+    padding: var(--space-2) var(--space-4);
+    margin: var(--space-2) 0;
   }
   .taken {
     color: var(--right);
   }
   .accept {
     display: flex;
-    gap: 1rem;
+    gap: var(--space-4);
     align-items: center;
-    margin: 0.6rem 0;
-  }
-  .plain-table {
-    max-width: 44rem;
+    margin: var(--space-2) 0;
   }
 </style>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
   import { beforeNavigate, goto } from '$app/navigation';
   import { tick, untrack } from 'svelte';
   import { ANSWER, stepOf } from '@zealous-quill/core/working';
@@ -154,7 +156,7 @@
   onsheaf={openSheaf}
 />
 <PileStrip {desk} by={data.by} />
-{#if form?.pageProblem}<p class="problem" role="alert">{form.pageProblem}</p>{/if}
+{#if form?.pageProblem}<Problem isUrgent>{form.pageProblem}</Problem>{/if}
 {#each desk.clashes as place (keyOf(place))}<Clash {desk} {place} />{/each}
 
 <div class="desk">
@@ -205,12 +207,10 @@
       </p>
     {/if}
     <p class="buttons">
-      <button type="button" class="side-button" onclick={() => desk.asKey()}>As the key</button>
-      <button type="button" class="side-button" onclick={() => desk.asBlank()}
-        >Nothing written</button
-      >
-      <button type="button" class="main-button" onclick={finish}>Done, next</button>
-      <button type="button" class="quiet-link" onclick={() => desk.undo()}>undo</button>
+      <Button kind="side" onclick={() => desk.asKey()}>As the key</Button>
+      <Button kind="side" onclick={() => desk.asBlank()}>Nothing written</Button>
+      <Button kind="main" onclick={finish}>Done, next</Button>
+      <Button kind="quiet" onclick={() => desk.undo()}>undo</Button>
     </p>
   </section>
   <section class="leaf verdicts" aria-label="Verdict and marks">
@@ -222,90 +222,87 @@
   <p class="done">
     {data.by === 'script' ? 'This script' : 'This question'} is marked.
     {#if sheafAt < sheaves.length - 1}
-      <button type="button" class="main-button" onclick={() => openSheaf(sheaves[sheafAt + 1]!.id)}
-        >Next {data.by === 'script' ? 'script' : 'question'}</button
+      <Button kind="main" onclick={() => openSheaf(sheaves[sheafAt + 1]!.id)}
+        >Next {data.by === 'script' ? 'script' : 'question'}</Button
       >
     {:else}
-      <a class="main-button" href="/results/{data.sitting.id}">To the results</a>
+      <Button kind="main" href="/results/{data.sitting.id}">To the results</Button>
     {/if}
     <span class="faint">{plural(data.sitting.scripts, 'script')} in the pile</span>
   </p>
 {/if}
 
 <style>
-  .problem {
-    color: var(--slip);
-  }
   .desk {
     display: grid;
     grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr) 20.5rem;
-    gap: 1.3rem;
-    margin-top: 0.8rem;
+    gap: var(--space-5);
+    margin-top: var(--space-3);
     align-items: start;
   }
   .leaf {
-    padding: 0.8rem 1rem;
+    padding: var(--space-3) var(--space-4);
   }
   .answer {
     display: flex;
-    gap: 0.6rem;
+    gap: var(--space-2);
     align-items: baseline;
-    margin-top: 0.4rem;
+    margin-top: var(--space-2);
   }
   .answer input {
     width: 11rem;
-    padding: 0.2rem 0.6rem;
-    font-size: 1.4rem !important;
+    padding: var(--space-1) var(--space-2);
+    font-size: var(--text-xl) !important;
   }
   .answer input.long {
     flex: 1;
     min-width: 0;
-    font-size: 1.1rem !important;
+    font-size: var(--text-lg) !important;
   }
   h2 {
     display: flex;
     flex-wrap: wrap;
     justify-content: space-between;
     align-items: baseline;
-    gap: 0.6rem;
+    gap: var(--space-2);
   }
   .standing {
     color: var(--right);
     font: 1rem var(--font-sans);
   }
   .squares {
-    margin-top: 0.9rem;
+    margin-top: var(--space-4);
   }
   .missing {
     color: var(--slip);
-    margin-top: 0.4rem;
+    margin-top: var(--space-2);
   }
   .hint {
-    margin-top: 0.8rem;
+    margin-top: var(--space-3);
   }
   kbd {
     border: 1px solid var(--rule);
-    padding: 0 0.3rem;
+    padding: 0 var(--space-1);
     background: var(--leaf);
     color: var(--ink);
   }
   .buttons {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.5rem 0.7rem;
+    gap: var(--space-2) var(--space-3);
     white-space: nowrap;
-    margin-top: 1rem;
+    margin-top: var(--space-4);
     align-items: center;
   }
   .done {
     display: flex;
-    gap: 1rem;
+    gap: var(--space-4);
     align-items: center;
-    margin-top: 1rem;
+    margin-top: var(--space-4);
   }
   .verdicts {
     display: grid;
-    gap: 0.5rem;
+    gap: var(--space-2);
   }
   @media (max-width: 1080px) {
     .desk {

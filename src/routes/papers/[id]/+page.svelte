@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '$lib/ui/kit/Button.svelte';
   import { rungKinds, rungWords, type Paper, type Rung } from '@zealous-quill/core/papers';
   import type { SkillDescription } from '@zealous-quill/core/skills';
   import { beforeNavigate } from '$app/navigation';
@@ -145,30 +146,23 @@
   <div class="acts">
     {#if data.isSat}
       <form method="POST" action="?/edition">
-        <button class="side-button">Make a new edition</button>
+        <Button kind="side">Make a new edition</Button>
       </form>
     {:else}
       <SaveMark state={editor.draft.state} problem={editor.draft.problem} />
-      <button
-        type="button"
-        class="side-button"
-        disabled={!editor.draft.canUndo}
-        onclick={() => editor.draft.undo()}>Undo</button
+      <Button kind="side" disabled={!editor.draft.canUndo} onclick={() => editor.draft.undo()}
+        >Undo</Button
       >
-      <button
-        type="button"
-        class="side-button"
-        disabled={!editor.draft.canRedo}
-        onclick={() => editor.draft.redo()}>Redo</button
+      <Button kind="side" disabled={!editor.draft.canRedo} onclick={() => editor.draft.redo()}
+        >Redo</Button
       >
     {/if}
-    <button
-      type="button"
-      class="main-button"
+    <Button
+      kind="main"
       onclick={async () => {
         // What is sat is what stands on the server.
         if (data.isSat || (await editor.settle())) isSitting = true;
-      }}>A class sits it</button
+      }}>A class sits it</Button
     >
   </div>
 </div>
@@ -226,7 +220,7 @@
           {#each rungKinds as kind (kind)}<option value={kind}>{rungWords[kind].title}</option
             >{/each}
         </select>
-        <button type="button" class="side-button" onclick={addRung}>Add rung</button>
+        <Button kind="side" onclick={addRung}>Add rung</Button>
       </div>
     {/if}
     {#if editor.drawProblems['new']}<p class="damage" role="alert">
@@ -261,10 +255,10 @@
   .head {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.4rem 1.5rem;
+    gap: var(--space-2) var(--space-5);
     justify-content: space-between;
     align-items: flex-start;
-    margin-bottom: 0.8rem;
+    margin-bottom: var(--space-3);
   }
   .title {
     flex: 1 1 22rem;
@@ -273,32 +267,32 @@
     width: 100%;
     font-family: var(--font-serif);
     font-weight: 700;
-    font-size: 1.65rem;
-    padding: 0 0.3rem;
-    margin-left: -0.35rem;
+    font-size: var(--text-2xl);
+    padding: 0 var(--space-1);
+    margin-left: calc(-1 * var(--space-1));
   }
   .acts {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.5rem;
+    gap: var(--space-2);
     align-items: center;
   }
   .frozen {
     background: var(--lamp-soft);
     color: var(--lamp);
-    padding: 0.3rem 0.7rem;
-    margin-bottom: 0.7rem;
+    padding: var(--space-1) var(--space-3);
+    margin-bottom: var(--space-3);
   }
   .damage {
     background: var(--slip-soft);
     color: var(--slip);
-    padding: 0.3rem 0.7rem;
-    margin-bottom: 0.4rem;
+    padding: var(--space-1) var(--space-3);
+    margin-bottom: var(--space-2);
   }
   .columns {
     display: grid;
     grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
-    gap: 1.4rem;
+    gap: var(--space-5);
     align-items: start;
   }
   .side {
@@ -308,14 +302,14 @@
   .add {
     display: flex;
     align-items: flex-end;
-    gap: 0.5rem;
+    gap: var(--space-2);
   }
   .add select {
-    padding: 0.25rem 2rem 0.25rem 0.5rem;
+    padding: var(--space-1) var(--space-5) var(--space-1) var(--space-2);
   }
   .empty {
-    padding: 1.2rem;
-    margin-bottom: 0.7rem;
+    padding: var(--space-4);
+    margin-bottom: var(--space-3);
   }
   @media (max-width: 980px) {
     .columns {

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
   import MarksTable from '$lib/ui/results/MarksTable.svelte';
   import PatternTable from '$lib/ui/results/PatternTable.svelte';
   import { day, plural } from '$lib/ui/format';
@@ -30,11 +32,11 @@
     </p>
   </div>
   <p class="acts">
-    <a class="side-button" href="/marking/{data.sitting.id}">To the pile</a>
-    <a class="side-button" href="/results/{data.sitting.id}/csv" download>CSV</a>
+    <Button kind="side" href="/marking/{data.sitting.id}">To the pile</Button>
+    <Button kind="side" href="/results/{data.sitting.id}/csv" download>CSV</Button>
   </p>
 </div>
-{#if form?.problem}<p class="problem" role="alert">{form.problem}</p>{/if}
+{#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
 
 <div class="columns">
   <section aria-label="Marks">
@@ -61,22 +63,22 @@
     display: flex;
     flex-wrap: wrap;
     justify-content: space-between;
-    gap: 0.5rem 1rem;
-    margin-bottom: 1rem;
+    gap: var(--space-2) var(--space-4);
+    margin-bottom: var(--space-4);
   }
   h1 .faint {
     font-weight: 400;
-    font-size: 1.2rem;
+    font-size: var(--text-lg);
   }
   .acts {
     display: flex;
-    gap: 0.6rem;
+    gap: var(--space-2);
     align-items: flex-start;
   }
   .columns {
     display: flex;
     flex-wrap: wrap;
-    gap: 1.4rem 2.4rem;
+    gap: var(--space-5) var(--space-6);
     align-items: flex-start;
   }
   .columns section:first-child {
@@ -85,8 +87,5 @@
   }
   .columns section:last-child {
     flex: 1 1 24rem;
-  }
-  .problem {
-    color: var(--slip);
   }
 </style>

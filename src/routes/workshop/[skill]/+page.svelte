@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
   import type { Control, Controls } from '@zealous-quill/core/skills';
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
@@ -125,25 +127,23 @@
           aria-describedby="typed-problem"
         />
       </label>
-      <p id="typed-problem" class="problem" aria-live="polite">
+      <Problem id="typed-problem">
         {#if isUnreadable}{skill.howToType}{/if}
-      </p>
+      </Problem>
     </div>
     <form method="POST" action="/papers?/start" class="start">
       <input type="hidden" name="skill" value={skill.id} />
       <input type="hidden" name="controls" value={JSON.stringify(data.controls)} />
-      <button type="submit" class="main-button" name="with" value="ladder"
-        >Start a practice ladder</button
-      >
-      <button
+      <Button type="submit" kind="main" name="with" value="ladder">Start a practice ladder</Button>
+      <Button
         type="submit"
-        class="side-button"
+        kind="side"
         name="with"
         value="controls"
         disabled={possibilities?.count === 0n}
       >
         Start a paper with these items
-      </button>
+      </Button>
     </form>
   </div>
 
@@ -165,36 +165,32 @@
   .bench {
     display: grid;
     grid-template-columns: 17.4rem minmax(0, 1fr) 21.5rem;
-    gap: 1.6rem;
+    gap: var(--space-5);
     align-items: start;
   }
   .hint {
-    padding-top: 0.4rem;
+    padding-top: var(--space-2);
   }
   h1 {
-    margin-bottom: 0.5rem;
+    margin-bottom: var(--space-2);
   }
   .own {
-    margin-top: 1rem;
+    margin-top: var(--space-4);
   }
   .own input {
     display: block;
     width: 100%;
-    padding: 0.35rem 0.6rem;
-    margin-top: 0.2rem;
-  }
-  .problem {
-    color: var(--slip);
-    min-height: 1.4em;
+    padding: var(--space-1) var(--space-2);
+    margin-top: var(--space-1);
   }
   .start {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.6rem;
-    margin-top: 0.2rem;
+    gap: var(--space-2);
+    margin-top: var(--space-1);
   }
   .nothing {
-    padding: 2rem 1rem;
+    padding: var(--space-5) var(--space-4);
     text-align: center;
   }
   @media (max-width: 1150px) {
@@ -214,7 +210,7 @@
     }
     /* The skill first, then what there is of it, then the controls. */
     .bench {
-      row-gap: 0.5rem;
+      row-gap: var(--space-2);
     }
     .controls {
       display: contents;

@@ -1,0 +1,37 @@
+<script lang="ts">
+  import Table from 'flowbite-svelte/Table.svelte';
+  import TableBody from 'flowbite-svelte/TableBody.svelte';
+  import TableHead from 'flowbite-svelte/TableHead.svelte';
+  import TableHeadCell from 'flowbite-svelte/TableHeadCell.svelte';
+  import type { Snippet } from 'svelte';
+
+  export interface Column {
+    readonly title: string;
+    /** Figures that line up on the right. */
+    readonly isNumber?: boolean;
+    /** Read aloud only: the cells speak for themselves. */
+    readonly isHidden?: boolean;
+    readonly meaning?: string;
+  }
+  interface Props {
+    columns?: readonly Column[];
+    class?: string;
+    /** The rows, as they are: their cells are ruled by the theme. */
+    children: Snippet;
+  }
+
+  let { columns = [], class: more, children }: Props = $props();
+</script>
+
+<Table class={more}>
+  {#if columns.length > 0}
+    <TableHead>
+      {#each columns as { title, isNumber, isHidden, meaning } (title)}
+        <TableHeadCell scope="col" class={isNumber ? 'number' : ''} title={meaning}>
+          <span class:visually-hidden={isHidden}>{title}</span>
+        </TableHeadCell>
+      {/each}
+    </TableHead>
+  {/if}
+  <TableBody>{@render children()}</TableBody>
+</Table>
