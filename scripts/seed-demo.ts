@@ -36,7 +36,7 @@ importPupils(
 );
 const [amber, copper, slate] = listClasses(db).map(({ id }) => id) as [number, number, number];
 
-const lanterns = createPaper(db, startLadder(SKILL, 'Lantern counts: carrying', SEED));
+const lanterns = createPaper(db, startLadder(SKILL, 'Lantern counts: carrying', { seed: SEED }));
 const railway = createPaper(
   db,
   fromPlans('Narrow-gauge fares: numbers of unequal length', SEED + 1, [

@@ -8,4 +8,5 @@ export {
   type ListColumn
 } from './class-list';
 export { byRegister, readName, toldApart, type PupilName } from './names';
-export { writeCsv } from './csv';
+export { csvFile, fileName, writeCsv } from './csv';
+export { listAsCsv, listAsText, type ListedItem, type ListOptions } from './item-list';

@@ -1,5 +1,5 @@
 import { drawWhere, itemsUnder, skillOf, WorkedItem, type Controls, type Skill } from '../skills';
-import { fromPlans } from './ladder';
+import { fromPlans } from './start';
 import type { Paper, PaperItem } from './paper';
 
 /** Items of a practice, where there are as many; and how few still make one. */

@@ -2,11 +2,12 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { defaultHouseStyle } from '../house-style';
-import { meets, readControls, skillOf, WorkedItem } from '../skills';
+import { meets, readControls, skillOf, WorkedItem, type Controls } from '../skills';
 import { skills } from '../skills/all';
 import { followUp } from './follow-up';
-import { fromPlans, redrawRung, replaceItem, startLadder } from './ladder';
+import { redrawRung, replaceItem } from './ladder';
 import { outline } from './outline';
+import { fromPlans, startLadder } from './start';
 import { paperSchema, type Paper, type Rung } from './paper';
 
 const seeds = fc.integer({ min: 0, max: 2 ** 32 - 1 });
@@ -21,9 +22,9 @@ test('every skill’s ladder draws, holds no item twice, meets its controls and 
   for (const skill of skills) {
     fc.assert(
       fc.property(seeds, (seed) => {
-        const paper = startLadder(skill.id, 'Practice', seed);
+        const paper = startLadder(skill.id, 'Practice', { seed: seed });
         assert.ok(paperSchema.safeParse(paper).success);
-        assert.deepEqual(paper, startLadder(skill.id, 'Practice', seed));
+        assert.deepEqual(paper, startLadder(skill.id, 'Practice', { seed: seed }));
         assert.equal(new Set(orders(paper)).size, orders(paper).length);
         for (const rung of paper.rungs) {
           const read = readControls(skill.features, rung.controls);
@@ -44,7 +45,7 @@ test('every skill’s ladder draws, holds no item twice, meets its controls and 
 });
 
 test('drawing a rung again keeps locked items in place and changes nothing else', () => {
-  const paper = startLadder('column-addition', 'Practice', 5);
+  const paper = startLadder('column-addition', 'Practice', { seed: 5 });
   const rung = paper.rungs[2]!;
   const locked = { ...rung, items: rung.items.map((item, at) => ({ ...item, locked: at === 1 })) };
   const before = { ...paper, rungs: paper.rungs.map((r) => (r.id === rung.id ? locked : r)) };
@@ -56,7 +57,7 @@ test('drawing a rung again keeps locked items in place and changes nothing else'
 });
 
 test('replacing one item changes that item only, and says when there is no other', () => {
-  const paper = startLadder('column-addition', 'Practice', 5);
+  const paper = startLadder('column-addition', 'Practice', { seed: 5 });
   const rung = paper.rungs[3]!;
   const replaced = replaceItem(paper, rung.id, rung.items[2]!.id, 1);
   assert.ok(replaced.ok);
@@ -166,8 +167,28 @@ test('items that suit a strategy and items that do not are mixed', () => {
 
 test('a new paper is worked as the house does', () => {
   const style = { ...defaultHouseStyle, methods: { 'mixed-subtraction': 'improper' } };
-  const schools = startLadder('mixed-subtraction', 'Practice', 1, style).rungs.map(
+  const schools = startLadder('mixed-subtraction', 'Practice', { seed: 1, style }).rungs.map(
     ({ school }) => school
   );
   assert.deepEqual([...new Set(schools)], ['improper']);
+});
+
+test('a ladder keeps the controls it is given in every rung, whatever its own ask', () => {
+  fc.assert(
+    fc.property(seeds, fc.constantFrom(...skills.keys()), fc.nat(), (seed, at, pick) => {
+      const skill = skills[at]!;
+      const asked = skill.features.filter(({ kind }) => kind !== 'tables');
+      const { id } = asked[pick % asked.length]!;
+      const { rungs } = startLadder(skill.id, 'Practice', { seed: 2 });
+      const value = skill.measure(rungs.at(-1)!.items[0]!.given)[id]!;
+      const kept = { [id]: typeof value === 'string' ? [value] : value } as Controls;
+      const paper = startLadder(skill.id, 'Practice', { seed, kept });
+      assert.ok(paperSchema.safeParse(paper).success);
+      assert.ok(paper.rungs.length > 0);
+      for (const { given } of paper.rungs.flatMap(({ items }) => items)) {
+        assert.deepEqual(skill.measure(given)[id], value);
+      }
+    }),
+    { numRuns: 8 }
+  );
 });

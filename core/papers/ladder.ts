@@ -7,49 +7,10 @@ import {
   skillOf,
   type Control,
   type Controls,
-  type DrawError,
-  type RungPlan
+  type DrawError
 } from '../skills';
 import { partSeed } from '../spaces';
 import type { Paper, PaperItem, Rung } from './paper';
-
-/** What a rung of a new paper asks for; the school is that of the house style if none is named. */
-export type PaperPlan = RungPlan & Pick<Rung, 'skill' | 'spread'> & { school?: string };
-
-/** The ladder a skill starts from, drawn with the seed, worked as the house does. */
-export function startLadder(
-  skillId: string,
-  title: string,
-  seed: number,
-  style: HouseStyle = defaultHouseStyle
-): Paper {
-  const skill = skillOf(skillId);
-  const plans = skill.ladder.map((plan) => ({ skill: skill.id, ...plan }));
-  return fromPlans(title, seed, plans, style);
-}
-
-/** A paper of rungs, each drawn; a rung that cannot be drawn is a programmer's mistake. */
-export function fromPlans(
-  title: string,
-  seed: number,
-  plans: readonly PaperPlan[],
-  style: HouseStyle = defaultHouseStyle
-): Paper {
-  const empty: Paper = { title, seed, rungs: [], ramp: { from: -2, to: 2 } };
-  return plans.reduce((paper, { skill, school, ...plan }, at) => {
-    const rung: Rung = {
-      id: `r${at + 1}`,
-      skill,
-      school: school ?? schoolIn(skillOf(skill), style),
-      ...plan,
-      items: []
-    };
-    const grown = { ...paper, rungs: [...paper.rungs, rung] };
-    const drawn = redrawRung(grown, rung.id, 0);
-    if (!drawn.ok) throw new Error(`fromPlans: rung ${at + 1} gives ${drawn.error.code}`);
-    return { ...paper, rungs: [...paper.rungs, drawn.rung] };
-  }, empty);
-}
 
 /** A rung with other items, to be put in the place of the one that was asked about. */
 export type LadderResult = { ok: true; rung: Rung } | { ok: false; error: DrawError };

@@ -1,10 +1,11 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { explainEmpty } from './conflict';
+import fc from 'fast-check';
+import { blockedBy, explainEmpty } from './conflict';
 import { readControls, type Controls } from './controls';
 import { skillOf } from './loaded';
 import { itemsUnder } from './skill';
-import './all';
+import { skills } from './all';
 
 const skill = skillOf('column-addition');
 
@@ -42,4 +43,36 @@ test('controls that cannot be read are refused with the field and what was expec
     assert.ok(!read.ok);
     assert.deepEqual([read.error.field, read.error.reason], [Object.keys(controls)[0], reason]);
   }
+});
+
+test('what blocks a value is named, and every change offered keeps the value and leaves items', () => {
+  const rungs = skills.flatMap((skill) =>
+    skill.ladder.map(({ controls }) => ({ skill, controls }))
+  );
+  let offered = 0;
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...rungs),
+      fc.nat(),
+      fc.nat(12),
+      ({ skill, controls }, pick, by) => {
+        const feature = skill.features[pick % skill.features.length]!;
+        if (feature.kind !== 'number') return;
+        const asked = { ...controls, [feature.id]: Math.min(feature.min + by, feature.max) };
+        if (!readControls(skill.features, asked).ok || !itemsUnder(skill, asked).isEmpty) return;
+        const { blocking, offers } = blockedBy(skill, asked, feature.id);
+        for (const offer of offers) {
+          offered++;
+          assert.equal(offer[feature.id], asked[feature.id]);
+          assert.ok(!itemsUnder(skill, offer).isEmpty);
+          assert.ok(blocking.some((name) => offer[name] !== asked[name]));
+        }
+        if (offers.length === 0) {
+          assert.ok(itemsUnder(skill, { [feature.id]: asked[feature.id]! }).isEmpty);
+        }
+      }
+    ),
+    { numRuns: 100 }
+  );
+  assert.ok(offered > 10);
 });

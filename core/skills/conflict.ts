@@ -33,6 +33,30 @@ export function explainEmpty(skill: Skill, controls: Controls): Conflict {
   return { conflict, nearest: Object.fromEntries(nearest) };
 }
 
+/** What stands in the way of one control of an empty space, and what could be asked that allows it. */
+export interface Blocked {
+  /** The other controls it cannot hold with; none if no item at all is so. */
+  readonly blocking: readonly string[];
+  /** Controls that keep it and leave items: with one other control changed, or else with some let go. */
+  readonly offers: readonly Controls[];
+}
+
+/** Explains why one control cannot hold with the others, by {@link explainEmpty}. */
+export function blockedBy(skill: Skill, controls: Controls, name: string): Blocked {
+  const { conflict, nearest } = explainEmpty(skill, controls);
+  const blocking = conflict.filter((other) => other !== name);
+  const changed = blocking.flatMap((other) =>
+    nearest[other] === undefined ? [] : [{ ...controls, [other]: nearest[other] }]
+  );
+  if (changed.length > 0) return { blocking, offers: changed };
+  const rest = Object.keys(controls).filter((other) => !blocking.includes(other));
+  if (blocking.length === 0) return { blocking, offers: [] };
+  const loosened = pick(controls, rest);
+  return exists(skill, loosened)
+    ? { blocking, offers: [loosened] }
+    : { blocking, offers: blockedBy(skill, loosened, name).offers };
+}
+
 /** Tells whether some of the controls leave nothing; part of a set that left something is not asked again. */
 function emptiness(skill: Skill, controls: Controls): (kept: readonly string[]) => boolean {
   const known: (readonly string[])[] = [];

@@ -19,7 +19,7 @@ export {
   type InvalidControl
 } from './controls';
 export { Wanted } from './wanted';
-export { explainEmpty, type Conflict } from './conflict';
+export { blockedBy, explainEmpty, type Blocked, type Conflict } from './conflict';
 export { drawItems, drawWhere, type DrawError, type DrawRequest, type DrawResult } from './draw';
 export { WorkedItem } from './worked';
 export { analyseItem, itemOf, patternKey, type Item, type ItemStep } from './item';

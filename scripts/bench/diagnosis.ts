@@ -13,7 +13,7 @@ const ENOUGH = 3;
 /** How well the patterns that simulated pupils hold are found again, from working or from bare answers. */
 function measure(skill: Skill, isBare: boolean): string[] {
   const school = Object.keys(skill.schools)[0]!;
-  const items = startLadder(skill.id, 'bench', 2026)
+  const items = startLadder(skill.id, 'bench', { seed: 2026 })
     .rungs.filter(isMarked)
     .flatMap((rung) => rung.items)
     .map(({ given }) => new WorkedItem(skill, given, school));

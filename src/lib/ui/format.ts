@@ -15,11 +15,17 @@ export function plural(count: number, one: string, several = `${one}s`): string 
   return `${count} ${count === 1 ? one : several}`;
 }
 
-/** A logit with its sign and one place: `−0.7`. */
+/** A difficulty with its sign and one place: `−0.7`. */
 export function logit(value: number): string {
   const size = Math.abs(value).toFixed(1);
   if (size === '0.0') return size;
   return `${value < 0 ? '−' : '+'}${size}`;
+}
+
+/** A difficulty in a word: easy below −1, hard above +1. */
+export function difficultyWord(value: number): 'easy' | 'middling' | 'hard' {
+  if (value < -1) return 'easy';
+  return value > 1 ? 'hard' : 'middling';
 }
 
 /** A day as `25 Nov 2026`. */

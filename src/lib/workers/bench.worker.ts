@@ -10,10 +10,10 @@ import {
   type Facts,
   type ItemFacts,
   type Paper,
-  type Rung,
-  type SampleItem
+  type Rung
 } from '@zealous-quill/core/papers';
 import {
+  blockedBy,
   describeSkill,
   drawItems,
   explainEmpty,
@@ -24,6 +24,7 @@ import {
   skillOf,
   viewItem,
   waysOf,
+  type Blocked,
   type Conflict,
   type Control,
   type Controls,
@@ -65,8 +66,12 @@ const bench = {
     return explainEmpty(await loaded(id), controls);
   },
 
+  async blocked(id: string, controls: Controls, feature: string): Promise<Blocked> {
+    return blockedBy(await loaded(id), controls, feature);
+  },
+
   /** At most so many items that are wanted, drawn with the seed. */
-  async sample(id: string, controls: Controls, most: number, seed: number): Promise<SampleItem[]> {
+  async sample(id: string, controls: Controls, most: number, seed: number): Promise<ItemFacts[]> {
     const skill = await loaded(id);
     if (!readControls(skill.features, controls).ok) return [];
     const { count } = itemsUnder(skill, controls);

@@ -1,5 +1,11 @@
 import { controlsSchema, fromPlans, startLadder, type Paper } from '@zealous-quill/core/papers';
-import { findSkill, itemsUnder, readControls, type Controls } from '@zealous-quill/core/skills';
+import {
+  findSkill,
+  itemsUnder,
+  readControls,
+  type Controls,
+  type Skill
+} from '@zealous-quill/core/skills';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
@@ -16,18 +22,24 @@ export const load: PageServerLoad = () => ({
 });
 
 export const actions: Actions = {
-  /** A new paper from a skill: its usual ladder, or one rung with the controls of the workshop. */
+  /** A new paper from a skill: its usual ladder within the controls of the workshop, or one rung with them. */
   start: async ({ request }) => {
     const form = await request.formData();
     const skill = findSkill(textOf(form, 'skill'));
     if (!skill) return fail(400, { problem: 'There is no such skill.' });
     const seed = newSeed();
     const style = readHouseStyle(db());
-    const withControls = textOf(form, 'with') === 'controls';
-    const paper = withControls
-      ? fromControls(skill.id, textOf(form, 'controls'), seed, style)
-      : startLadder(skill.id, skill.title, seed, style);
-    if (!paper) return fail(400, { problem: 'No paper can be made with these controls.' });
+    const isRung = textOf(form, 'with') === 'controls';
+    const controls = readControlsText(textOf(form, isRung ? 'controls' : 'kept') || '{}');
+    const paper =
+      controls && readControls(skill.features, controls).ok
+        ? isRung
+          ? fromControls(skill, controls, seed, style)
+          : startLadder(skill.id, skill.title, { seed, style, kept: controls })
+        : undefined;
+    if (!paper?.rungs.length) {
+      return fail(400, { problem: 'No paper can be made with these controls.' });
+    }
     redirect(303, `/papers/${createPaper(db(), paper)}`);
   },
   remove: async ({ request }) => {
@@ -39,18 +51,15 @@ export const actions: Actions = {
 };
 
 function fromControls(
-  skillId: string,
-  text: string,
+  skill: Skill,
+  controls: Controls,
   seed: number,
   style: HouseStyle
 ): Paper | undefined {
-  const skill = findSkill(skillId)!;
-  const controls = readControlsText(text);
-  if (!controls || !readControls(skill.features, controls).ok) return undefined;
   const { usable } = itemsUnder(skill, controls);
   const count = usable < 8n ? Number(usable) : 8;
   if (count === 0) return undefined;
-  const plan = { skill: skillId, kind: 'bare' as const, controls, count };
+  const plan = { skill: skill.id, kind: 'bare' as const, controls, count };
   return fromPlans(skill.title, seed, [plan], style);
 }
 

@@ -19,7 +19,7 @@ function department() {
     names.map((name, line) => ({ line, className: '7 Amber', name, surname: null }))
   );
   const classId = listClasses(db)[0]!.id;
-  const paperId = createPaper(db, startLadder('column-addition', 'Lantern counts', 3));
+  const paperId = createPaper(db, startLadder('column-addition', 'Lantern counts', { seed: 3 }));
   return { db, classId, paperId };
 }
 
@@ -34,7 +34,7 @@ function sat() {
 
 test('a paper is read as it was saved, and an older version never overwrites a newer one', () => {
   const { db, paperId } = department();
-  const paper = startLadder('column-addition', 'Lantern counts, again', 4);
+  const paper = startLadder('column-addition', 'Lantern counts, again', { seed: 4 });
   assert.deepEqual(savePaper(db, paperId, 1, paper), { ok: true, version: 2 });
   const { title, seed, rungs, ramp } = readPaper(db, paperId)!;
   assert.deepEqual({ title, seed, rungs, ramp }, paper);
@@ -43,7 +43,7 @@ test('a paper is read as it was saved, and an older version never overwrites a n
 
 test('a paper that was sat is frozen, kept, and followed by an edition', () => {
   const { db, classId, paperId } = sat();
-  const paper = startLadder('column-addition', 'Other', 5);
+  const paper = startLadder('column-addition', 'Other', { seed: 5 });
   assert.deepEqual(savePaper(db, paperId, 1, paper), { ok: false, code: 'sat' });
   assert.equal(deletePaper(db, paperId), false);
   assert.equal(readPaper(db, newEdition(db, paperId)!)!.edition, 2);
@@ -98,7 +98,7 @@ test('marks without a reason, above their value or of another scheme are refused
 
 test('what the skills cannot read back is refused when it is saved', () => {
   const { db, paperId } = department();
-  const paper = startLadder('column-addition', 'Practice', 5);
+  const paper = startLadder('column-addition', 'Practice', { seed: 5 });
   const [rung] = paper.rungs;
   const withRung = (change: object): Paper => ({ ...paper, rungs: [{ ...rung!, ...change }] });
   const spread = { feature: 'no-such-feature', parts: [{ control: 1, count: rung!.count }] };

@@ -105,7 +105,7 @@ test('a paper of all skills with a spread is kept as it is, and so is its next e
 });
 
 test('papers are refused whose parts do not belong together', () => {
-  const paper = startLadder('column-addition', 'Practice', 5);
+  const paper = startLadder('column-addition', 'Practice', { seed: 5 });
   const [rung] = paper.rungs;
   const withRung = (change: object) => ({ ...paper, rungs: [{ ...rung, ...change }] });
   const spread = (feature: string, count: number) => ({

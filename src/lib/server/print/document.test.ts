@@ -8,7 +8,7 @@ import { partsNow, printDocument, printKinds, type PrintKind } from './document'
 const style = { ...defaultHouseStyle, paper: 'us-letter' as const, squares: 10 as const };
 
 const papers = skills.map((skill) => ({
-  ...startLadder(skill.id, `Practice in ${skill.title}`, 11),
+  ...startLadder(skill.id, `Practice in ${skill.title}`, { seed: 11 }),
   edition: 2
 }));
 

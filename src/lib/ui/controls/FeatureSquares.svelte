@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Control, DescribedFeature } from '@zealous-quill/core/skills';
-  import { choicesOf, controlText, endOf, isChosen, press, withEnd } from './choices';
+  import type { Snippet } from 'svelte';
+  import { choicesOf, controlText, endOf, isChosen, press, withEnd, type Choice } from './choices';
 
   interface Props {
     feature: DescribedFeature;
@@ -9,12 +10,31 @@
     possible?: readonly boolean[] | undefined;
     isInConflict?: boolean;
     onchange: (control: Control | undefined) => void;
+    /** An impossible value was pressed. */
+    onrefused: (choice: Choice) => void;
+    /** What is said of it. */
+    children?: Snippet;
   }
 
-  let { feature, control, possible, isInConflict = false, onchange }: Props = $props();
+  let {
+    feature,
+    control,
+    possible,
+    isInConflict = false,
+    onchange,
+    onrefused,
+    children
+  }: Props = $props();
 
   const { title, meaning } = $derived(feature);
   const choices = $derived(choicesOf(feature));
+  /** A range over some impossible values is as good as any; one over nothing else is not. */
+  const isHopeless = $derived(
+    control !== undefined &&
+      choices.every(
+        ({ control: value }, at) => !isChosen(control, value) || possible?.[at] === false
+      )
+  );
 </script>
 
 <fieldset class:conflict={isInConflict}>
@@ -47,25 +67,27 @@
     </div>
   {:else}
     <div class="squares">
-      {#each choices as { label, control: value }, at (label)}
+      {#each choices as choice, at (choice.label)}
+        {@const { label, control: value } = choice}
         {@const isImpossible = possible?.[at] === false}
+        {@const isPressed = isChosen(control, value)}
         <button
           type="button"
           class:impossible={isImpossible}
-          aria-pressed={isChosen(control, value)}
-          aria-disabled={isImpossible}
+          class:hopeless={isPressed && isHopeless}
+          aria-pressed={isPressed}
           title={isImpossible
-            ? `No item has ${title.toLowerCase()} ${label} with the other controls`
+            ? `No item has ${title.toLowerCase()} ${label} with the other controls: press to see what blocks it`
             : undefined}
-          onclick={() => {
-            if (!isImpossible || isChosen(control, value)) onchange(press(control, value));
-          }}
+          onclick={() =>
+            isImpossible && !isPressed ? onrefused(choice) : onchange(press(control, value))}
         >
           {label}{#if isImpossible}<span class="visually-hidden"> (impossible)</span>{/if}
         </button>
       {/each}
     </div>
   {/if}
+  {@render children?.()}
 </fieldset>
 
 <style>
@@ -128,16 +150,22 @@
   }
   .impossible {
     color: var(--faint);
-    cursor: not-allowed;
     text-decoration: line-through;
     background: repeating-linear-gradient(135deg, var(--raised) 0 3px, var(--leaf) 3px 6px);
   }
+  /* Asked for as part of a range, though no item has it as things are. */
   .impossible[aria-pressed='true'] {
+    background: repeating-linear-gradient(
+      135deg,
+      var(--accent) 0 3px,
+      color-mix(in srgb, var(--accent) 75%, var(--leaf)) 3px 6px
+    );
+    text-decoration: none;
+  }
+  .hopeless[aria-pressed='true'] {
     background: var(--slip-soft);
     color: var(--slip);
     border-color: var(--slip);
-    text-decoration: none;
-    cursor: pointer;
   }
   .clear {
     float: right;

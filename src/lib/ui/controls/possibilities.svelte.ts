@@ -1,5 +1,11 @@
-import type { Conflict, Control, Controls, SkillDescription } from '@zealous-quill/core/skills';
-import { choicesOf } from './choices';
+import type {
+  Blocked,
+  Conflict,
+  Control,
+  Controls,
+  SkillDescription
+} from '@zealous-quill/core/skills';
+import { choicesOf, type Choice } from './choices';
 
 /** What counts and draws, in a worker or anywhere else. */
 export interface Counter {
@@ -11,6 +17,14 @@ export interface Counter {
     values: Control[]
   ): Promise<boolean[]>;
   explain(skill: string, controls: Controls): Promise<Conflict>;
+  blocked(skill: string, controls: Controls, feature: string): Promise<Blocked>;
+}
+
+/** A value that cannot be had as things are: what blocks it, once that is known. */
+export interface Refusal {
+  readonly feature: string;
+  readonly label: string;
+  readonly why: Blocked | null;
 }
 
 /**
@@ -23,6 +37,8 @@ export class Possibilities {
   conflict = $state<Conflict | null>(null);
   possible = $state<Record<string, boolean[]>>({});
   isCounting = $state(false);
+  /** The impossible value that was last pressed. */
+  refusal = $state.raw<Refusal | null>(null);
   private turn = 0;
   private skill = '';
 
@@ -36,6 +52,7 @@ export class Possibilities {
     const turn = ++this.turn;
     if (skill.id !== this.skill) this.forget(skill.id);
     this.isCounting = true;
+    this.refusal = null;
     const { count, usable } = await this.counter.count(skill.id, controls);
     if (turn !== this.turn) return;
     this.count = count;
@@ -55,6 +72,17 @@ export class Possibilities {
     }
   }
 
+  /** Finds out what blocks a value of a feature, and what could be asked instead. */
+  async refuse(skill: SkillDescription, controls: Controls, feature: string, choice: Choice) {
+    const turn = this.turn;
+    this.refusal = { feature, label: choice.label, why: null };
+    const asked = { ...controls, [feature]: choice.control };
+    const why = await this.scout.blocked(skill.id, asked, feature);
+    if (turn === this.turn && this.refusal?.label === choice.label) {
+      this.refusal = { feature, label: choice.label, why };
+    }
+  }
+
   /** What is known of one skill says nothing of another. */
   private forget(skill: string): void {
     this.skill = skill;
@@ -62,5 +90,6 @@ export class Possibilities {
     this.usable = null;
     this.conflict = null;
     this.possible = {};
+    this.refusal = null;
   }
 }

@@ -3,7 +3,7 @@
   import { isMarked, type ItemFacts, type NumberedItem } from '@zealous-quill/core/papers';
   import type { SkillDescription } from '@zealous-quill/core/skills';
   import { dragHandle } from 'svelte-dnd-action';
-  import { logit } from '../format';
+  import { difficultyWord, logit } from '../format';
   import MathText from '../sheet/MathText.svelte';
   import FeatureChips from '../workshop/FeatureChips.svelte';
 
@@ -125,7 +125,7 @@
     <FeatureChips {skill} features={facts.features} controls={numbered.rung.controls} />
     {#if numbered.entry.edited}<span class="edited">typed by hand</span>{/if}
   </div>
-  <span class="difficulty figures" title="Predicted difficulty in logits"
+  <span class="difficulty figures" title="Predicted difficulty: {difficultyWord(facts.difficulty)}"
     >{logit(facts.difficulty)}</span
   >
   <span class="marks">{isMarked(numbered.rung) ? `[${numbered.marks}]` : ''}</span>

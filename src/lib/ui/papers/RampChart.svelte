@@ -50,7 +50,7 @@
         min: Math.floor(Math.min(-2, ramp.from, ramp.to)),
         max: Math.ceil(Math.max(2, ramp.from, ramp.to)),
         tickAmount: 4,
-        title: { text: 'difficulty in logits' },
+        title: { text: 'difficulty, 0 for an average item' },
         decimalsInFloat: 1
       },
       grid: { borderColor: colour('--rule') },

@@ -74,13 +74,7 @@
       onchange={(next) => (spread = next)}
       onfeature={(feature) => (controls = withControl(controls, feature, undefined))}
     />
-    <ControlsPanel
-      {skill}
-      {controls}
-      possible={possibilities.possible}
-      conflict={possibilities.conflict?.conflict ?? []}
-      onchange={(next) => (controls = next)}
-    />
+    <ControlsPanel {skill} {controls} {possibilities} onchange={(next) => (controls = next)} />
   </div>
   {#snippet footer()}
     <Button

@@ -37,7 +37,7 @@ function slowDrawer() {
 }
 
 function open() {
-  const paper = startLadder('column-addition', 'Lantern counts', 3);
+  const paper = startLadder('column-addition', 'Lantern counts', { seed: 3 });
   const store = new Store<Paper>(paper);
   const clock = new Clock();
   const { drawer, goOn } = slowDrawer();
@@ -119,7 +119,7 @@ test('a typed item stands at once with what is known of it; what is not known is
   const [item] = editor.paper.rungs[3]!.items;
   assert.deepEqual([item!.given, item!.locked, item!.edited], [given, true, true]);
   assert.equal(editor.outline.items.length, ids(editor.paper).length);
-  const other = startLadder('order-decimals', 'Other', 4);
+  const other = startLadder('order-decimals', 'Other', { seed: 4 });
   editor.change(() => other);
   assert.equal(editor.outline.items.length, 0);
   void editor.learn();

@@ -2,7 +2,8 @@
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import type { ItemView, SkillDescription, Way } from '@zealous-quill/core/skills';
-  import { duration, logit } from '../format';
+  import Meaning from '$lib/ui/kit/Meaning.svelte';
+  import { difficultyWord, duration, logit } from '../format';
   import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
   import FeatureChips from './FeatureChips.svelte';
@@ -87,7 +88,10 @@
   <dl class="facts">
     <div>
       <dt>Difficulty</dt>
-      <dd class="figures">{logit(view.item.difficulty)}</dd>
+      <dd class="figures">
+        {logit(view.item.difficulty)}
+        <span class="word">{difficultyWord(view.item.difficulty)}</span>
+      </dd>
     </div>
     <div>
       <dt>Time</dt>
@@ -98,11 +102,17 @@
       <dd class="figures">{view.steps.length}</dd>
     </div>
   </dl>
-  <p class="faint small">
-    Difficulty in logits, 0 for an average item; both are {skill.origin === 'starting estimate'
-      ? 'starting estimates'
-      : 'estimated from marked scripts'}.
-  </p>
+  <div class="faint small meaning">
+    <Meaning
+      term={skill.origin === 'starting estimate'
+        ? 'Starting estimates: what they say'
+        : 'Estimated from marked scripts: what they say'}
+    >
+      A pupil for whom half of all average items come right gets this one right as often if its
+      difficulty is 0, rather more often at −1 (three in four), rather less at +1 (one in four). The
+      unit is the logit. Time is for a pupil who knows the method.
+    </Meaning>
+  </div>
 
   <p class="features"><FeatureChips {skill} features={view.item.features} /></p>
   <h3>Wrong answers and what would give them</h3>
@@ -172,6 +182,14 @@
   }
   dd {
     font-size: var(--text-lg);
+  }
+  .word {
+    font-family: var(--font-sans);
+    font-size: var(--text-sm);
+    color: var(--faint);
+  }
+  .meaning {
+    margin: calc(-1 * var(--space-2)) 0 var(--space-2);
   }
   .features {
     margin: calc(-1 * var(--space-1)) 0 var(--space-2);

@@ -2,25 +2,27 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
-  import type { SampleItem } from '@zealous-quill/core/papers';
+  import type { ItemFacts } from '@zealous-quill/core/papers';
   import MathText from '../sheet/MathText.svelte';
   import FeatureChips from './FeatureChips.svelte';
 
   interface Props {
     skill: SkillDescription;
-    sample: readonly SampleItem[];
+    sample: readonly ItemFacts[];
     controls: Controls;
     style: HouseStyle;
     chosen: string | null;
     onchoose: (line: string) => void;
     onmore: () => void;
+    ontakeout: () => void;
   }
 
-  let { skill, sample, controls, style, chosen, onchoose, onmore }: Props = $props();
+  let { skill, sample, controls, style, chosen, onchoose, onmore, ontakeout }: Props = $props();
 </script>
 
 <div class="head">
   <h2>Some of them</h2>
+  <Button kind="quiet" disabled={sample.length === 0} onclick={ontakeout}>take items out</Button>
   <Button kind="quiet" onclick={onmore}>others <kbd>N</kbd></Button>
 </div>
 <ul>
@@ -41,11 +43,14 @@
 <style>
   .head {
     display: flex;
-    justify-content: space-between;
+    gap: var(--space-3);
     align-items: baseline;
     margin-top: var(--space-4);
     border-bottom: 1.5px solid var(--ink);
     padding-bottom: var(--space-1);
+  }
+  h2 {
+    margin-right: auto;
   }
   kbd {
     font-size: var(--text-xs);

@@ -1,10 +1,10 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import type { Controls, ItemView } from '@zealous-quill/core/skills';
-import type { SampleItem } from '@zealous-quill/core/papers';
+import type { ItemFacts } from '@zealous-quill/core/papers';
 
 /** What draws and works items, in a worker or anywhere else. */
 export interface Worker {
-  sample(skill: string, controls: Controls, most: number, seed: number): Promise<SampleItem[]>;
+  sample(skill: string, controls: Controls, most: number, seed: number): Promise<ItemFacts[]>;
   view(skill: string, line: string, school: string, style: HouseStyle): Promise<ItemView | null>;
 }
 
@@ -20,7 +20,7 @@ const MOST = 8;
 /** A sample of the items that are wanted, and one of them worked. Answers that are overtaken are dropped. */
 export class Workbench {
   /** The sample with the skill it is of. */
-  sample = $state.raw<{ skill: string; items: readonly SampleItem[] } | null>(null);
+  sample = $state.raw<{ skill: string; items: readonly ItemFacts[] } | null>(null);
   /** The item shown, of this skill; one typed that cannot be read has no view. */
   shown = $state.raw<{ skill: string; line: string; view: ItemView | null } | null>(null);
   private turns = { sample: 0, view: 0 };

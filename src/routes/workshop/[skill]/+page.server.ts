@@ -23,6 +23,8 @@ export const load: PageServerLoad = ({ params, url }) => {
     skill: describeSkill(skill, style),
     skills: listedSkills(style),
     school: schoolIn(skill, style),
+    /** Whether the controls were chosen, and are not just those the skill starts with. */
+    isAsked: url.searchParams.has('controls'),
     controls: readAsked(url.searchParams.get('controls'), skill),
     seed: Number.isInteger(seed) && seed >= 0 && seed < 2 ** 32 ? seed : 1,
     line: url.searchParams.get('item')

@@ -5,6 +5,7 @@
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
   import ControlsPanel from '$lib/ui/controls/ControlsPanel.svelte';
+  import { controlText } from '$lib/ui/controls/choices';
   import { Possibilities } from '$lib/ui/controls/possibilities.svelte';
   import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
   import CountLine from '$lib/ui/workshop/CountLine.svelte';
@@ -63,6 +64,15 @@
     void goto(`?${query}`, { replaceState: true, keepFocus: true, noScroll: true });
   }
 
+  const isEmpty = $derived(possibilities?.count === 0n);
+  const asked = $derived(
+    skill.features
+      .filter(({ id }) => data.controls[id] !== undefined)
+      .map(({ id, title }) => `${title.toLowerCase()} ${controlText(data.controls[id]!)}`)
+      .join(', ')
+  );
+  let isTakingOut = $state(false);
+
   const another = () => visit({ seed: (data.seed % (2 ** 32 - 1)) + 1 });
 
   function keys(event: KeyboardEvent) {
@@ -89,8 +99,7 @@
     <ControlsPanel
       {skill}
       controls={data.controls}
-      possible={possibilities?.possible ?? {}}
-      conflict={possibilities?.conflict?.conflict ?? []}
+      {possibilities}
       onchange={(controls) => visit({ controls })}
     />
     <p class="faint small hint">Press one square for a value, a second for a range.</p>
@@ -107,6 +116,24 @@
       isCounting={possibilities?.isCounting ?? true}
       onchange={change}
     />
+    <form method="POST" action="/papers?/start" class="start">
+      <input type="hidden" name="skill" value={skill.id} />
+      <input type="hidden" name="controls" value={JSON.stringify(data.controls)} />
+      <input type="hidden" name="kept" value={JSON.stringify(data.isAsked ? data.controls : {})} />
+      <Button type="submit" kind="main" name="with" value="ladder" disabled={isEmpty}>
+        Start a practice ladder
+      </Button>
+      <Button type="submit" name="with" value="controls" disabled={isEmpty}>
+        Start a paper
+      </Button>
+      <p class="faint small">
+        {#if data.isAsked && asked.length > 0}
+          Every rung keeps {asked}; what is left at any rises.
+        {:else}
+          The ladder rises as the skill is taught; controls you choose here hold in all of it.
+        {/if}
+      </p>
+    </form>
     <SampleList
       {skill}
       {sample}
@@ -115,6 +142,7 @@
       chosen={shown?.view?.line ?? null}
       onchoose={(line) => visit({ line })}
       onmore={another}
+      ontakeout={() => (isTakingOut = true)}
     />
     <div class="own">
       <label>
@@ -131,20 +159,6 @@
         {#if isUnreadable}{skill.howToType}{/if}
       </Problem>
     </div>
-    <form method="POST" action="/papers?/start" class="start">
-      <input type="hidden" name="skill" value={skill.id} />
-      <input type="hidden" name="controls" value={JSON.stringify(data.controls)} />
-      <Button type="submit" kind="main" name="with" value="ladder">Start a practice ladder</Button>
-      <Button
-        type="submit"
-        kind="side"
-        name="with"
-        value="controls"
-        disabled={possibilities?.count === 0n}
-      >
-        Start a paper with these items
-      </Button>
-    </form>
   </div>
 
   <div class="right">
@@ -160,6 +174,20 @@
     {/if}
   </div>
 </div>
+
+{#if isTakingOut && possibilities?.count}
+  {#await import('$lib/ui/take-out/TakeOutDrawn.svelte') then { default: TakeOutDrawn }}
+    <TakeOutDrawn
+      bind:open={isTakingOut}
+      {skill}
+      style={data.style}
+      seed={data.seed}
+      population={possibilities.count}
+      draw={async (count, seed) =>
+        (await bench?.sample(skill.id, data.controls, count, seed)) ?? []}
+    />
+  {/await}
+{/if}
 
 <style>
   .bench {

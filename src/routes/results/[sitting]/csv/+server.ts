@@ -1,5 +1,5 @@
 import { likelyPatterns } from '@zealous-quill/core/analysis';
-import { writeCsv } from '@zealous-quill/core/exchange';
+import { csvFile, fileName } from '@zealous-quill/core/exchange';
 import { db } from '$lib/server/database/connection';
 import { readResults } from '$lib/server/database/results';
 import { readSitting } from '$lib/server/database/sittings';
@@ -41,16 +41,8 @@ export const GET: RequestHandler = ({ params }) => {
       others.map(({ pattern }) => title(pattern)).join('; ')
     ];
   });
-  const name = [sitting.className, sitting.title, sitting.satOn]
-    .map((part) =>
-      part
-        .replace(/[^\p{L}\p{N} -]/gu, ' ')
-        .replace(/ +/g, ' ')
-        .trim()
-    )
-    .join(', ');
-  // With the mark, spreadsheets know the encoding.
-  return new Response(`\ufeff${writeCsv([header, ...rows])}`, {
+  const name = fileName([sitting.className, sitting.title, sitting.satOn]);
+  return new Response(csvFile([header, ...rows]), {
     headers: {
       'content-type': 'text/csv; charset=utf-8',
       'content-disposition': `attachment; filename*=UTF-8''${encodeURIComponent(`${name}.csv`)}`,

@@ -1,0 +1,88 @@
+import { defaultHouseStyle, type HouseStyle } from '../house-style';
+import {
+  explainEmpty,
+  itemsUnder,
+  schoolIn,
+  skillOf,
+  type Controls,
+  type RungPlan,
+  type Skill
+} from '../skills';
+import { redrawRung } from './ladder';
+import type { Paper, Rung } from './paper';
+
+/** What a rung of a new paper asks for; the school is that of the house style if none is named. */
+export type PaperPlan = RungPlan & Pick<Rung, 'skill' | 'spread'> & { school?: string };
+
+/**
+ * The ladder a skill starts from, drawn with the seed, worked as the house does. Controls that are kept hold in
+ * every rung; where they leave few items that differ a rung is shorter, where they leave none it is left out.
+ */
+export function startLadder(
+  skillId: string,
+  title: string,
+  { seed, style = defaultHouseStyle, kept = {} }: LadderStart
+): Paper {
+  const skill = skillOf(skillId);
+  const plans = skill.ladder.flatMap((plan) => keeping(skill, plan, kept) ?? []);
+  const start: Paper = { title, seed, rungs: [], ramp: { from: -2, to: 2 } };
+  return plans.reduce(
+    (paper, plan) => withRung(paper, { skill: skillId, ...plan }, style) ?? paper,
+    start
+  );
+}
+
+export interface LadderStart {
+  readonly seed: number;
+  readonly style?: HouseStyle;
+  readonly kept?: Controls;
+}
+
+/** A paper of rungs, each drawn; a rung that cannot be drawn in full is a programmer's mistake. */
+export function fromPlans(
+  title: string,
+  seed: number,
+  plans: readonly PaperPlan[],
+  style: HouseStyle = defaultHouseStyle
+): Paper {
+  const empty: Paper = { title, seed, rungs: [], ramp: { from: -2, to: 2 } };
+  return plans.reduce((paper, plan, at) => {
+    const grown = withRung(paper, plan, style);
+    if (grown?.rungs.at(-1)?.items.length !== plan.count) {
+      throw new Error(`fromPlans: rung ${at + 1} cannot be drawn`);
+    }
+    return grown;
+  }, empty);
+}
+
+/** The paper with one more rung, of as many items as there are up to the count; undefined if there are none. */
+function withRung(
+  paper: Paper,
+  { skill, school, ...plan }: PaperPlan,
+  style: HouseStyle
+): Paper | undefined {
+  const rung: Rung = {
+    id: `r${paper.rungs.length + 1}`,
+    skill,
+    school: school ?? schoolIn(skillOf(skill), style),
+    ...plan,
+    items: []
+  };
+  for (let count = plan.count; count > 0; count--) {
+    const drawn = redrawRung({ ...paper, rungs: [...paper.rungs, { ...rung, count }] }, rung.id, 0);
+    if (drawn.ok) return { ...paper, rungs: [...paper.rungs, drawn.rung] };
+  }
+  return undefined;
+}
+
+/** A rung of the ladder in which other controls hold: its own that leave nothing beside them are let go. */
+function keeping(skill: Skill, plan: RungPlan, kept: Controls): RungPlan | undefined {
+  let own = plan.controls;
+  while (itemsUnder(skill, { ...own, ...kept }).isEmpty) {
+    const { conflict } = explainEmpty(skill, { ...own, ...kept });
+    const blocking = conflict.filter((name) => name in own && !(name in kept));
+    if (blocking.length === 0) return undefined;
+    own = Object.fromEntries(Object.entries(own).filter(([name]) => !blocking.includes(name)));
+  }
+  return { ...plan, controls: { ...own, ...kept } };
+}
