@@ -1,9 +1,17 @@
 import { readFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 
-/** Compiles state modules; everything else goes on to the next loader. */
+/** Compiles state modules, gives `?raw` files as their text; everything else goes on to the next loader. */
 export async function load(url, context, next) {
-  const path = url.split('?')[0];
+  const [path, query] = url.split('?');
+  if (query === 'raw') {
+    const text = await readFile(fileURLToPath(path), 'utf8');
+    return {
+      format: 'module',
+      source: `export default ${JSON.stringify(text)};`,
+      shortCircuit: true
+    };
+  }
   if (!path.endsWith('.svelte.ts')) return next(url, context);
   // Most tests load none, and should not wait for a compiler.
   const [{ compileModule }, { default: ts }] = await Promise.all([

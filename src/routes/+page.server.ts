@@ -9,5 +9,5 @@ export const load: PageServerLoad = () => ({
   papers: listPapers(db(), 8),
   sittings: listSittings(db(), 12),
   classes: listClasses(db()),
-  log: recentLog(db(), 8)
+  log: recentLog(db(), 60)
 });

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { day, plural } from '$lib/ui/format';
+  import Log from '$lib/ui/desk/Log.svelte';
   import SittingList from '$lib/ui/marking/SittingList.svelte';
 
   let { data } = $props();
@@ -57,14 +58,7 @@
         {/each}
       </ul>
       <h2>What changed</h2>
-      <ul class="log">
-        {#each data.log as { at, action, about, href }, index (index)}
-          <li>
-            <span class="faint">{day(at)} {at.slice(11, 16)}</span>
-            {action}: {#if href}<a {href}>{about}</a>{:else}{about}{/if}
-          </li>
-        {/each}
-      </ul>
+      <Log lines={data.log} />
     </section>
   </div>
 {/if}
@@ -103,10 +97,6 @@
   }
   section > ul a:hover {
     color: var(--accent);
-  }
-  section > .log li {
-    display: block;
-    font-size: var(--text-sm);
   }
   @media (max-width: 760px) {
     .columns {

@@ -17,6 +17,19 @@ export function renderSvg(document: PrintDocument): string {
   return withDocument(document, (typst) => typst.plainSvg({ mainFileContent: template }));
 }
 
+/** Where a section of a print begins, as a share of the height of all its pages. */
+export interface SectionPlace {
+  readonly id: string;
+  readonly at: number;
+}
+
+export function sectionPlaces(document: PrintDocument): SectionPlace[] {
+  const found = withDocument(document, (typst) =>
+    typst.query({ mainFileContent: template }, { selector: '<place>', field: 'value' })
+  ) as { id: string; page: number; pages: number; y: number }[];
+  return found.map(({ id, page, pages, y }) => ({ id, at: (page - 1 + y) / pages }));
+}
+
 function withDocument<T>(document: PrintDocument, render: (typst: NodeCompiler) => T): T {
   compiler ??= NodeCompiler.create({
     workspace: process.cwd(),

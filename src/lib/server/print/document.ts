@@ -30,6 +30,8 @@ export interface PrintDocument {
 }
 
 interface PrintSection {
+  /** The id of its rung. */
+  readonly id: string;
   readonly title: string;
   readonly note: string;
   readonly items: readonly PrintItem[];
@@ -87,6 +89,7 @@ export function printDocument(
     footer: `Edition ${paper.edition} · seed ${paper.seed} · Zealous Quill ${version}`,
     sections: paper.rungs
       .map((rung) => ({
+        id: rung.id,
         title: titleOf(rung, paper),
         note: kind === 'paper' ? rungWords[rung.kind].note : '',
         items: parts

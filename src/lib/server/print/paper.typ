@@ -173,6 +173,12 @@
 
 #for section in data.sections {
   heading(level: 2, section.title)
+  context [#metadata((
+    id: section.id,
+    page: here().page(),
+    pages: counter(page).final().first(),
+    y: here().position().y / page.height,
+  )) <place>]
   if section.note != "" {
     block(sticky: true, text(size: 10pt, fill: faint, style: "italic", section.note))
   }

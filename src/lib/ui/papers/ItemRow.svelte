@@ -3,6 +3,8 @@
   import { isMarked, type ItemFacts, type NumberedItem } from '@zealous-quill/core/papers';
   import type { SkillDescription } from '@zealous-quill/core/skills';
   import { dragHandle } from 'svelte-dnd-action';
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import { keepFocus } from '../focus';
   import { difficultyWord, logit } from '../format';
   import MathText from '../sheet/MathText.svelte';
   import FeatureChips from '../workshop/FeatureChips.svelte';
@@ -20,7 +22,7 @@
     /** Reads what was typed; null if it is no item of the skill. */
     onread: (line: string) => Promise<Read | null>;
     onedit: (read: Read) => void;
-    onmove: (by: number) => void;
+    onmove: (by: -1 | 1) => void;
   }
 
   let {
@@ -57,25 +59,28 @@
   async function accept() {
     if (typed === null) return;
     if (typed === line) {
-      typed = null;
+      close();
       return;
     }
     const asked = typed;
     const found = await readTyped();
     if (!found || typed !== asked) return;
     onedit(found);
-    typed = null;
+    close();
   }
+
+  /** Shows the item again; the focus goes back to it if it was in the field. */
+  const close = () => keepFocus(() => (typed = null), [`[data-item="${numbered.number}"] .sum`]);
 
   function editKeys(event: KeyboardEvent) {
     if (event.key === 'Enter') void accept();
-    if (event.key === 'Escape') typed = null;
+    if (event.key === 'Escape') close();
     event.stopPropagation();
   }
 
   function moveKeys(event: KeyboardEvent) {
     if (!event.altKey || isFrozen) return;
-    const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+    const by = ({ ArrowUp: -1, ArrowDown: 1 } as const)[event.key as 'ArrowUp' | 'ArrowDown'];
     if (by === undefined) return;
     event.preventDefault();
     event.stopPropagation();
@@ -84,7 +89,14 @@
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-<div class="row" role="group" aria-label="Item {numbered.number}" onkeydown={moveKeys}>
+<div
+  class="row"
+  role="group"
+  aria-label="Item {numbered.number}"
+  data-item={numbered.number}
+  data-id={numbered.entry.id}
+  onkeydown={moveKeys}
+>
   {#if !isFrozen}
     <span
       class="grip"
@@ -107,7 +119,7 @@
         onkeydown={editKeys}
         onblur={accept}
       />
-      {#if isUnreadable}<span class="problem">{skill.howToType}</span>{/if}
+      {#if isUnreadable}<Problem>{skill.howToType}</Problem>{/if}
     {:else if isFrozen}
       <span class="sum figures"><MathText text={writeText(line, style)} /></span>
     {:else}
@@ -144,12 +156,13 @@
       <button
         type="button"
         title="Another one like it"
+        data-act="other"
         disabled={numbered.entry.locked}
         onclick={onreplace}
       >
         other<span class="visually-hidden"> for item {numbered.number}</span>
       </button>
-      <button type="button" title="Take it off the paper" onclick={onremove}
+      <button type="button" title="Take it off the paper" data-act="remove" onclick={onremove}
         >×<span class="visually-hidden"> remove item {numbered.number}</span></button
       >
     </span>

@@ -1,36 +1,79 @@
 <script lang="ts">
+  import { tick } from 'svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
+
   interface Props {
     paperId: number;
     /** The saved version that is shown. */
     version: number;
     title: string;
+    /** The section that is followed. */
+    section: string | null;
   }
 
-  let { paperId, version, title }: Props = $props();
+  let { paperId, version, title, section }: Props = $props();
 
   const kinds = [
-    { kind: 'paper', word: 'Paper' },
-    { kind: 'key', word: 'Key' },
-    { kind: 'solutions', word: 'Solutions' }
+    ['paper', 'Paper'],
+    ['key', 'Key'],
+    ['solutions', 'Solutions']
   ] as const;
-  let kind = $state<(typeof kinds)[number]['kind']>('paper');
+  type Kind = (typeof kinds)[number][0];
+
+  let kind = $state<Kind>('paper');
+  let pages: HTMLElement;
+
+  interface Print {
+    readonly query: string;
+    readonly count: number;
+    readonly size: { readonly width: number; readonly height: number };
+    readonly sections: readonly { readonly id: string; readonly at: number }[];
+  }
+  /** The pages that are shown: those of before until it is known what the next are. */
+  let print = $state.raw<Print | null>(null);
+
+  const query = $derived(`kind=${kind}&version=${version}`);
+
+  $effect(() => {
+    const asked = query;
+    void fetch(`/papers/${paperId}/pages?${asked}`)
+      .then((reply) => (reply.ok ? reply.json() : null))
+      .catch(() => null)
+      .then((found: Omit<Print, 'query'> | null) => {
+        if (found && asked === query) print = { query: asked, ...found };
+      });
+  });
+
+  /** Brings the section that was changed into view. */
+  $effect(() => {
+    const place = print?.sections.find(({ id }) => id === section);
+    if (!place) return;
+    const whole = pages.scrollHeight;
+    void tick().then(() => pages.scrollTo({ top: place.at * whole - 48, behavior: 'smooth' }));
+  });
 </script>
 
 <div class="kinds">
-  <div role="group" aria-label="What is shown">
-    {#each kinds as one (one.kind)}
-      <button type="button" aria-pressed={kind === one.kind} onclick={() => (kind = one.kind)}
-        >{one.word}</button
-      >
-    {/each}
-  </div>
+  <Choice label="What is shown" options={kinds} value={kind} onpick={(next) => (kind = next)} />
   <a class="quiet-link" href="/papers/{paperId}/print?kind={kind}" target="_blank" rel="noopener">
     PDF of the {kind === 'solutions' ? 'worked solutions' : kind}
   </a>
 </div>
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="pages" tabindex="0" role="region" aria-label="Printed page">
-  <img src="/papers/{paperId}/preview?kind={kind}&version={version}" alt="{title} as it prints" />
+<div class="pages" tabindex="0" role="region" aria-label="Printed page" bind:this={pages}>
+  {#if print}
+    {@const { query, count, size } = print}
+    {#each Array.from({ length: count }, (_, at) => at + 1) as page (page)}
+      <img
+        src="/papers/{paperId}/preview?{query}&page={page}"
+        alt="{title} as it prints, page {page} of {count}"
+        width={size.width}
+        height={size.height}
+        loading="lazy"
+        decoding="async"
+      />
+    {/each}
+  {/if}
 </div>
 
 <style>
@@ -40,26 +83,18 @@
     align-items: center;
     margin-bottom: var(--space-2);
   }
-  .kinds button {
-    padding: var(--space-half) var(--space-3);
-    border: 1px solid var(--rule);
-    margin-left: -1px;
-    background: var(--leaf);
-  }
-  .kinds button[aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--paper);
-  }
   .pages {
     background: var(--raised);
     border: 1px solid var(--rule);
     padding: var(--space-2);
     overflow-y: auto;
-    height: calc(100vh - 12.5rem);
+    height: calc(100vh - 13.5rem);
     min-height: 20rem;
   }
   img {
     width: 100%;
+    height: auto;
+    margin-bottom: var(--space-2);
     background: white;
     box-shadow: 0 1px 4px rgb(0 0 0 / 18%);
   }

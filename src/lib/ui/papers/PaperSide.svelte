@@ -26,7 +26,12 @@
 <div class="side">
   <Tabs tabStyle="underline">
     <TabItem open title="Printed page">
-      <PageView {paperId} version={editor.draft.version} title={editor.paper.title} />
+      <PageView
+        {paperId}
+        version={editor.draft.version}
+        title={editor.paper.title}
+        section={editor.edited}
+      />
     </TabItem>
     <TabItem title="Ramp">
       <RampChart

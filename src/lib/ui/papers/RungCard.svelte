@@ -5,14 +5,16 @@
   import {
     rungKinds,
     rungWords,
-    type ItemFacts,
     type NumberedItem,
     type PaperItem,
     type Rung
   } from '@zealous-quill/core/papers';
   import { featureTitle, type Control, type SkillDescription } from '@zealous-quill/core/skills';
   import { dragHandle, dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
+  import type { RemoteBench } from '$lib/workers/bench';
   import { controlText } from '../controls/choices';
+  import type { Possibilities } from '../controls/possibilities.svelte';
+  import { keepFocus } from '../focus';
   import ItemRow from './ItemRow.svelte';
   import type { PaperEditor } from './paper-editor.svelte';
 
@@ -24,11 +26,28 @@
     numbered: readonly NumberedItem[];
     style: HouseStyle;
     isFrozen: boolean;
-    onplan: () => void;
-    onread: (line: string) => Promise<{ given: unknown; facts: ItemFacts } | null>;
+    bench: RemoteBench | null;
+    possibilities: Possibilities | null;
+    /** Whether its controls are open. */
+    isPlanned: boolean;
+    onplan: (isOpen: boolean) => void;
   }
 
-  let { editor, rung, skill, at, numbered, style, isFrozen, onplan, onread }: Props = $props();
+  let {
+    editor,
+    rung,
+    skill,
+    at,
+    numbered,
+    style,
+    isFrozen,
+    bench,
+    possibilities,
+    isPlanned,
+    onplan
+  }: Props = $props();
+
+  const name = $derived(`Rung ${at + 1}: ${rungWords[rung.kind].title}`);
 
   const isMixed = $derived(editor.paper.rungs.some(({ skill }) => skill !== rung.skill));
   const asks = $derived(
@@ -60,10 +79,46 @@
 
   function finish(event: CustomEvent<DndEvent<PaperItem>>) {
     const { items, info } = event.detail;
-    if (info.trigger !== TRIGGERS.DRAG_STOPPED)
-      editor.changeRung(rung.id, (old) => ({ ...old, items }));
+    const isHere = items.some(({ id }) => id === info.id);
+    // An item that left is taken out by the rung it came to.
+    if (isHere && info.trigger !== TRIGGERS.DRAG_STOPPED) {
+      if (rung.items.some(({ id }) => id === info.id)) {
+        editor.changeRung(rung.id, (old) => ({ ...old, items }));
+      } else {
+        editor.placeItem(
+          info.id,
+          rung.id,
+          items.findIndex(({ id }) => id === info.id)
+        );
+      }
+    }
     dragged = null;
   }
+
+  const rowOf = (number: number) => `[data-item="${number}"]`;
+
+  /** Another item in the place of one; the focus stays on what was pressed. */
+  const replace = (item: string, number: number) =>
+    keepFocus(() => editor.replace(rung.id, item), [`${rowOf(number)} [data-act="other"]`]);
+
+  const remove = (item: string, number: number) =>
+    keepFocus(
+      () =>
+        editor.changeRung(rung.id, (old) => ({
+          ...old,
+          items: old.items.filter(({ id }) => id !== item)
+        })),
+      [`${rowOf(number)} [data-act="remove"]`, `${rowOf(number - 1)} [data-act="remove"]`]
+    );
+
+  const move = (item: string, by: -1 | 1) =>
+    keepFocus(() => editor.moveItem(rung.id, item, by), [`[data-id="${item}"] .grip`]);
+
+  const plan = (isOpen: boolean) =>
+    keepFocus(
+      () => onplan(isOpen),
+      [isOpen ? `[data-rung="${rung.id}"] .plan input` : `[data-rung="${rung.id}"] .controls-act`]
+    );
 
   const withItem = (id: string, change: (item: PaperItem) => PaperItem) =>
     editor.changeRung(rung.id, (old) => ({
@@ -75,11 +130,11 @@
     const by = event.altKey && !isFrozen ? { ArrowUp: -1, ArrowDown: 1 }[event.key] : undefined;
     if (by === undefined) return;
     event.preventDefault();
-    editor.moveRung(rung.id, by);
+    void keepFocus(() => editor.moveRung(rung.id, by), [`[data-rung="${rung.id}"] header .grip`]);
   }
 </script>
 
-<section class="rung leaf" aria-label="Rung {at + 1}: {rungWords[rung.kind].title}">
+<section class="rung leaf" aria-label={name} data-rung={rung.id}>
   <!-- svelte-ignore a11y_no_static_element_interactions -->
   <header onkeydown={moveKeys}>
     {#if !isFrozen}
@@ -106,7 +161,12 @@
     <p class="asks">{asks || 'no controls'}</p>
     {#if !isFrozen}
       <span class="acts">
-        <Button kind="quiet" onclick={onplan}>controls</Button>
+        <Button
+          kind="quiet"
+          class="controls-act"
+          aria-expanded={isPlanned}
+          onclick={() => plan(!isPlanned)}>controls</Button
+        >
         <Button kind="quiet" onclick={() => editor.draw(rung.id)}>draw again</Button>
         <Button kind="quiet" onclick={() => editor.removeRung(rung.id)}
           >remove<span class="visually-hidden"> rung {at + 1}</span></Button
@@ -117,10 +177,25 @@
   {#if editor.drawProblems[rung.id]}<Problem isUrgent>
       {editor.drawProblems[rung.id]}
     </Problem>{/if}
+  {#if isPlanned && possibilities}
+    {#await import('./RungPlan.svelte') then { default: RungPlan }}
+      <RungPlan
+        {rung}
+        {name}
+        {skill}
+        {style}
+        {possibilities}
+        sample={async (controls) =>
+          (await bench?.sample(rung.skill, controls, 3, editor.paper.seed)) ?? []}
+        ondraw={(plan) => editor.plan(rung.id, plan)}
+        onclose={() => plan(false)}
+      />
+    {/await}
+  {/if}
   <div
     use:dragHandleZone={{
       items,
-      type: rung.id,
+      type: rung.skill,
       flipDurationMs: 120,
       dropTargetStyle: {},
       dragDisabled: isFrozen
@@ -138,15 +213,11 @@
             {style}
             {isFrozen}
             onlock={() => withItem(item.id, (old) => ({ ...old, locked: !old.locked }))}
-            onreplace={() => editor.replace(rung.id, item.id)}
-            onremove={() =>
-              editor.changeRung(rung.id, (old) => ({
-                ...old,
-                items: old.items.filter(({ id }) => id !== item.id)
-              }))}
-            {onread}
+            onreplace={() => replace(item.id, entry.number)}
+            onremove={() => remove(item.id, entry.number)}
+            onread={async (line) => (await bench?.read(rung, line)) ?? null}
             onedit={({ given, facts }) => editor.putItem(rung.id, item.id, given, facts)}
-            onmove={(by) => editor.moveItem(rung.id, item.id, by)}
+            onmove={(by) => move(item.id, by)}
           />
         {/if}
       </div>

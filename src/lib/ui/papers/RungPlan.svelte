@@ -1,31 +1,40 @@
 <script lang="ts">
-  import Button from '$lib/ui/kit/Button.svelte';
-  import { spreadCount, type Rung, type Spread } from '@zealous-quill/core/papers';
+  import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { spreadCount, type ItemFacts, type Rung, type Spread } from '@zealous-quill/core/papers';
   import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
-  import Modal from 'flowbite-svelte/Modal.svelte';
+  import Input from 'flowbite-svelte/Input.svelte';
+  import Select from 'flowbite-svelte/Select.svelte';
   import { untrack } from 'svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
   import { withControl } from '../controls/choices';
   import ControlsPanel from '../controls/ControlsPanel.svelte';
   import type { Possibilities } from '../controls/possibilities.svelte';
   import { groupDigits } from '../format';
+  import MathText from '../sheet/MathText.svelte';
   import SpreadPlan from './SpreadPlan.svelte';
 
   interface Props {
     rung: Rung;
+    /** The rung as it is called: `Rung 2: Fill the gaps`. */
+    name: string;
     skill: SkillDescription;
+    style: HouseStyle;
     possibilities: Possibilities;
+    /** A few items under some controls. */
+    sample: (controls: Controls) => Promise<readonly ItemFacts[]>;
     ondraw: (plan: Pick<Rung, 'controls' | 'count' | 'school' | 'spread'>) => void;
     onclose: () => void;
   }
 
-  let { rung, skill, possibilities, ondraw, onclose }: Props = $props();
+  let { rung, name, skill, style, possibilities, sample, ondraw, onclose }: Props = $props();
 
   let controls = $state.raw(untrack(() => rung.controls as Controls));
   let count = $state(untrack(() => rung.count));
   let school = $state(untrack(() => rung.school));
   let spread = $state.raw<Spread | undefined>(untrack(() => rung.spread));
+  let shown = $state.raw<{ of: Controls; items: readonly ItemFacts[] } | null>(null);
   const total = $derived(spread ? spreadCount(spread) : count);
-  let open = $state(true);
   const isTooFew = $derived(
     possibilities.usable !== null && possibilities.usable < BigInt(total || 0)
   );
@@ -35,80 +44,121 @@
     void possibilities.ask(skill, controls);
   });
   $effect(() => {
-    if (!open) onclose();
+    const of = controls;
+    void sample(of).then((items) => {
+      if (of === controls) shown = { of, items };
+    });
   });
+
+  function draw() {
+    ondraw({ controls: controls as Rung['controls'], count: total, school, spread });
+    onclose();
+  }
+
+  function keys(event: KeyboardEvent) {
+    if (event.key !== 'Escape') return;
+    event.stopPropagation();
+    onclose();
+  }
 </script>
 
-<Modal bind:open title="What this rung draws" size="sm">
-  <div class="plan">
-    <div class="row">
-      <label>
-        Items
-        {#if spread}
-          <strong class="figures">{total}</strong>
-        {:else}
-          <input type="number" min="1" max="40" bind:value={count} aria-invalid={isWrong} />
-        {/if}
-      </label>
-      <p class:few={isTooFew} aria-live="polite">
-        {possibilities.usable === null
-          ? '…'
-          : `from ${groupDigits(possibilities.usable)} that differ`}
-      </p>
-    </div>
-    {#if isWrong}<p class="few">A rung has 1 to 40 items.</p>{/if}
+<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+<section class="plan" aria-label="What {name} draws" onkeydown={keys}>
+  <div class="row">
+    <label>
+      Items
+      {#if spread}
+        <strong class="figures">{total}</strong>
+      {:else}
+        <Input
+          type="number"
+          min="1"
+          max="40"
+          bind:value={count}
+          aria-invalid={isWrong}
+          classes={{ input: 'w-18' }}
+        />
+      {/if}
+    </label>
+    <span class:few={isTooFew} aria-live="polite">
+      {possibilities.usable === null
+        ? '…'
+        : `from ${groupDigits(possibilities.usable)} that differ`}
+    </span>
     {#if Object.keys(skill.schools).length > 1}
-      <label class="way">
+      <label>
         Worked by
-        <select bind:value={school}>
-          {#each Object.entries(skill.schools) as [id, title] (id)}
-            <option value={id}>{title.toLowerCase()}</option>
-          {/each}
-        </select>
+        <Select
+          placeholder=""
+          bind:value={school}
+          items={Object.entries(skill.schools).map(([value, title]) => ({
+            value,
+            name: title.toLowerCase()
+          }))}
+        />
       </label>
     {/if}
-    <SpreadPlan
-      {skill}
-      {spread}
-      possible={possibilities.possible}
-      onchange={(next) => (spread = next)}
-      onfeature={(feature) => (controls = withControl(controls, feature, undefined))}
-    />
+  </div>
+  {#if isWrong}<Problem>A rung has 1 to 40 items.</Problem>{/if}
+  <p class="such" aria-live="polite">
+    {#each shown?.items ?? [] as { line } (line)}
+      <span class="figures"><MathText text={writeText(line, style)} /></span>
+    {:else}
+      {possibilities.count === 0n ? 'No item has all of this.' : '…'}
+    {/each}
+  </p>
+  <SpreadPlan
+    {skill}
+    {spread}
+    possible={possibilities.possible}
+    onchange={(next) => (spread = next)}
+    onfeature={(feature) => (controls = withControl(controls, feature, undefined))}
+  />
+  <div class="controls">
     <ControlsPanel {skill} {controls} {possibilities} onchange={(next) => (controls = next)} />
   </div>
-  {#snippet footer()}
-    <Button
-      kind="main"
-      disabled={isTooFew || isWrong}
-      onclick={() => {
-        ondraw({ controls: controls as Rung['controls'], count: total, school, spread });
-        open = false;
-      }}>Draw</Button
-    >
-    <Button kind="side" onclick={() => (open = false)}>Leave as it was</Button>
-  {/snippet}
-</Modal>
+  <div class="row foot">
+    <Button kind="main" disabled={isTooFew || isWrong} onclick={draw}>Draw</Button>
+    <Button onclick={onclose}>Leave as it was</Button>
+  </div>
+</section>
 
 <style>
   .plan {
-    color: var(--ink);
+    padding: var(--space-2) var(--space-3) var(--space-3);
+    border-left: 3px solid var(--accent);
   }
   .row {
     display: flex;
-    gap: var(--space-4);
-    align-items: baseline;
+    flex-wrap: wrap;
+    gap: var(--space-2) var(--space-4);
+    align-items: center;
   }
-  input {
-    width: 4.5rem;
-    padding: var(--space-half) var(--space-2);
+  .foot {
+    position: sticky;
+    bottom: 0;
+    padding: var(--space-2) 0;
+    background: var(--leaf);
   }
-  .way {
-    display: block;
-    padding-top: var(--space-2);
+  label {
+    display: flex;
+    gap: var(--space-2);
+    align-items: center;
   }
-  .way select {
-    padding: var(--space-half) var(--space-5) var(--space-half) var(--space-2);
-    margin-left: var(--space-1);
+  .such {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 var(--space-4);
+    min-height: 1.6em;
+    padding: var(--space-1) 0;
+    color: var(--faint);
+  }
+  .controls {
+    columns: 2 15rem;
+    column-gap: var(--space-5);
+  }
+  .controls > :global(fieldset) {
+    break-inside: avoid;
   }
   .few {
     color: var(--slip);

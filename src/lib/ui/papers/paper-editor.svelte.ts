@@ -19,6 +19,9 @@ export interface Drawer {
   facts(paper: Paper, known: readonly string[]): Promise<Facts>;
 }
 
+/** Items a rung holds. */
+const MOST_ITEMS = 40;
+
 type Plan = Partial<Pick<Rung, 'kind' | 'controls' | 'count' | 'school' | 'spread'>>;
 
 /** A draft of a paper, with the drawing of its items: one drawing after another, each merged by its rung. */
@@ -26,6 +29,8 @@ export class PaperEditor {
   facts = $state.raw<Facts>({});
   /** What could not be drawn, by rung. */
   drawProblems = $state<Record<string, string>>({});
+  /** The rung that was changed last, which the preview follows. */
+  edited = $state<string | null>(null);
   private drawing: Promise<void> = Promise.resolve();
   private turn: number;
 
@@ -49,6 +54,7 @@ export class PaperEditor {
   }
 
   changeRung(id: string, change: (rung: Rung) => Rung): void {
+    this.edited = id;
     this.change((paper) => withRung(paper, id, change));
   }
 
@@ -91,6 +97,7 @@ export class PaperEditor {
       this.drawProblems['new'] = drawn.ok ? '' : drawProblem(drawn.error);
       if (!drawn.ok) return;
       this.facts = { ...this.facts, ...drawn.facts };
+      this.edited = drawn.rung.id;
       this.change((paper) => ({ ...paper, rungs: [...paper.rungs, drawn.rung] }));
     });
   }
@@ -100,11 +107,47 @@ export class PaperEditor {
   }
 
   moveRung(id: string, by: number): void {
+    this.edited = id;
     this.change((paper) => ({ ...paper, rungs: moved(paper.rungs, id, by) }));
   }
 
-  moveItem(rungId: string, itemId: string, by: number): void {
-    this.changeRung(rungId, (rung) => ({ ...rung, items: moved(rung.items, itemId, by) }));
+  /** Moves an item up or down; beyond the ends of its rung into the next one of its skill, if there is one. */
+  moveItem(rungId: string, itemId: string, by: -1 | 1): void {
+    const { rungs } = this.paper;
+    const from = rungs.findIndex(({ id }) => id === rungId);
+    const { items, skill } = rungs[from]!;
+    const to = items.findIndex(({ id }) => id === itemId) + by;
+    if (to >= 0 && to < items.length) {
+      this.changeRung(rungId, (rung) => ({ ...rung, items: moved(rung.items, itemId, by) }));
+      return;
+    }
+    const next =
+      by > 0
+        ? rungs.slice(from + 1).find((rung) => rung.skill === skill)
+        : rungs.slice(0, from).findLast((rung) => rung.skill === skill);
+    if (next) this.placeItem(itemId, next.id, by > 0 ? 0 : next.items.length);
+  }
+
+  /** Puts an item into a rung of its skill, at a place in it; both rungs draw one less or more from then on. */
+  placeItem(itemId: string, rungId: string, at: number): void {
+    const from = this.paper.rungs.find(({ items }) => items.some(({ id }) => id === itemId));
+    const to = rungIn(this.paper, rungId);
+    const item = from?.items.find(({ id }) => id === itemId);
+    if (!from || !to || !item || from.skill !== to.skill || to.items.length >= MOST_ITEMS) return;
+    this.edited = rungId;
+    this.change((paper) => {
+      const without = withRung(paper, from.id, (rung) =>
+        counted(
+          rung,
+          -1,
+          rung.items.filter(({ id }) => id !== itemId)
+        )
+      );
+      return withRung(without, rungId, (rung) =>
+        counted(rung, 1, rung.items.toSpliced(at, 0, item))
+      );
+    });
+    void this.learn();
   }
 
   /** Learns what is not known yet of the items on the paper: those of another window, or of before a reload. */
@@ -156,6 +199,12 @@ function rungIn(paper: Paper, id: string): Rung | undefined {
 
 function withRung(paper: Paper, id: string, change: (rung: Rung) => Rung): Paper {
   return { ...paper, rungs: paper.rungs.map((rung) => (rung.id === id ? change(rung) : rung)) };
+}
+
+/** A rung with other items, which draws so many more from then on; a spread says itself how many. */
+function counted(rung: Rung, by: number, items: Rung['items']): Rung {
+  if (rung.spread) return { ...rung, items };
+  return { ...rung, items, count: Math.min(MOST_ITEMS, Math.max(1, rung.count + by)) };
 }
 
 function drawProblem(error: DrawError): string {

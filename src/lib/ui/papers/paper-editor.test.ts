@@ -126,3 +126,37 @@ test('a typed item stands at once with what is known of it; what is not known is
   await goOn();
   assert.equal(editor.outline.items.length, ids(other).length);
 });
+
+test('an item moves through all rungs of its skill and back: none is lost, each move is one undo', () => {
+  const { editor, paper } = open();
+  const order = ids(paper);
+  const moving = order[0]!;
+  const rungOf = () =>
+    editor.paper.rungs.find(({ items }) => items.some(({ id }) => id === moving))!;
+  const moves = order.length + paper.rungs.length - 2;
+  for (let move = 1; move <= moves; move++) {
+    editor.moveItem(rungOf().id, moving, 1);
+    assert.deepEqual([...ids(editor.paper)].sort(), [...order].sort());
+  }
+  assert.deepEqual(ids(editor.paper), [...order.slice(1), moving]);
+  assert.deepEqual(
+    editor.paper.rungs.map(({ items }) => items.length),
+    [0, 1, 4, 4, 3, 2]
+  );
+  assert.equal(editor.paper.rungs.at(-1)!.count, 2);
+  for (let move = 1; move <= moves; move++) editor.draft.undo();
+  assert.equal(editor.paper, paper);
+});
+
+test('an item stays within its skill', () => {
+  const { editor } = open();
+  const other = { ...startLadder('order-decimals', 'Other', { seed: 4 }).rungs[0]!, id: 'other' };
+  editor.change((old) => ({ ...old, rungs: [old.rungs[0]!, other, old.rungs[1]!] }));
+  const [first, , last] = editor.paper.rungs;
+  const item = first!.items[0]!.id;
+  editor.placeItem(item, 'other', 0);
+  assert.equal(editor.paper.rungs[0], first);
+  editor.moveItem(first!.id, item, 1);
+  assert.deepEqual(editor.paper.rungs[2]!.items[0]!.id, item);
+  assert.equal(editor.paper.rungs[2]!.items.length, last!.items.length + 1);
+});

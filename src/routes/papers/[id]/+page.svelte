@@ -1,18 +1,14 @@
 <script lang="ts">
-  import Button from '$lib/ui/kit/Button.svelte';
-  import { rungKinds, rungWords, type Paper, type Rung } from '@zealous-quill/core/papers';
-  import type { SkillDescription } from '@zealous-quill/core/skills';
+  import type { Paper, Rung } from '@zealous-quill/core/papers';
+  import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
   import { beforeNavigate } from '$app/navigation';
   import { onMount, untrack } from 'svelte';
-  import { dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
   import { Possibilities } from '$lib/ui/controls/possibilities.svelte';
   import { Draft, tabKeeper } from '$lib/ui/draft.svelte';
-  import { plural } from '$lib/ui/format';
   import PaperClash from '$lib/ui/papers/PaperClash.svelte';
   import { PaperEditor } from '$lib/ui/papers/paper-editor.svelte';
-  import RungCard from '$lib/ui/papers/RungCard.svelte';
-  import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
-  import SaveMark from '$lib/ui/papers/SaveMark.svelte';
+  import PaperHead from '$lib/ui/papers/PaperHead.svelte';
+  import RungList from '$lib/ui/papers/RungList.svelte';
   import { savePaper } from '$lib/ui/papers/save-paper';
   import { startBench, type RemoteBench } from '$lib/workers/bench';
 
@@ -20,11 +16,8 @@
 
   let bench = $state.raw<RemoteBench | null>(null);
   let possibilities = $state.raw<Possibilities | null>(null);
-  let planned = $state<string | null>(null);
-  let dragged = $state.raw<Rung[] | null>(null);
   let isSitting = $state(untrack(() => form?.problem !== undefined));
-  let addKind = $state<Rung['kind']>('bare');
-  let addSkill = $state(untrack(() => data.paper.rungs[0]?.skill ?? data.skills[0]?.id ?? ''));
+  let isTakingOut = $state(false);
   /** Skills that were added here; those of the paper came with it. */
   let added = $state.raw<Record<string, SkillDescription>>({});
 
@@ -73,19 +66,23 @@
     added = { ...added, [skill]: description };
   }
 
-  async function addRung() {
-    await describe(addSkill);
-    await editor.addRung(addKind, addSkill);
+  async function addRung(kind: Rung['kind'], skill: string) {
+    await describe(skill);
+    await editor.addRung(kind, skill);
   }
 
-  const rungs = $derived(dragged ?? editor.paper.rungs);
-  const plannedRung = $derived(editor.paper.rungs.find(({ id }) => id === planned));
-  const plannedSkill = $derived(plannedRung && descriptions[plannedRung.skill]);
+  /** Makes the spaces of the rungs ready, so that the first item drawn of each comes as fast as the others. */
+  async function warm(drawing: RemoteBench) {
+    for (const { skill, controls } of editor.paper.rungs) {
+      await drawing.sample(skill, controls as Controls, 1, 1);
+    }
+  }
 
   onMount(() => {
     const benches = [startBench(), startBench()];
     bench = benches[0]!.bench;
     possibilities = new Possibilities(benches[0]!.bench, benches[1]!.bench);
+    if (!data.isSat) void warm(benches[0]!.bench);
     return () => benches.forEach(({ end }) => end());
   });
 
@@ -102,70 +99,18 @@
     else return;
     event.preventDefault();
   }
-
-  function finish(event: CustomEvent<DndEvent<Rung>>) {
-    const { items, info } = event.detail;
-    if (info.trigger !== TRIGGERS.DRAG_STOPPED) {
-      const order = items.map(({ id }) => id);
-      editor.change((paper) => ({
-        ...paper,
-        rungs: paper.rungs.toSorted((a, b) => order.indexOf(a.id) - order.indexOf(b.id))
-      }));
-    }
-    dragged = null;
-  }
 </script>
 
 <svelte:head><title>{editor.paper.title} · Papers · Zealous Quill</title></svelte:head>
 <svelte:window onkeydown={keys} />
 
-<div class="head">
-  <div class="title">
-    {#if data.isSat}
-      <h1>{editor.paper.title}</h1>
-    {:else}
-      <input
-        class="bare"
-        value={editor.paper.title}
-        aria-label="Title of the paper"
-        maxlength="120"
-        onchange={(event) => {
-          const title = event.currentTarget.value.trim();
-          if (title) editor.change((paper) => ({ ...paper, title }));
-          else event.currentTarget.value = editor.paper.title;
-        }}
-      />
-    {/if}
-    <p class="faint">
-      {plural(editor.outline.items.length, 'item')} ·
-      <strong>{plural(editor.outline.marks, 'mark')}</strong>
-      · about
-      {plural(editor.outline.minutes, 'minute')} · edition {data.edition} · seed {editor.paper.seed}
-    </p>
-  </div>
-  <div class="acts">
-    {#if data.isSat}
-      <form method="POST" action="?/edition">
-        <Button kind="side">Make a new edition</Button>
-      </form>
-    {:else}
-      <SaveMark state={editor.draft.state} problem={editor.draft.problem} />
-      <Button kind="side" disabled={!editor.draft.canUndo} onclick={() => editor.draft.undo()}
-        >Undo</Button
-      >
-      <Button kind="side" disabled={!editor.draft.canRedo} onclick={() => editor.draft.redo()}
-        >Redo</Button
-      >
-    {/if}
-    <Button
-      kind="main"
-      onclick={async () => {
-        // What is sat is what stands on the server.
-        if (data.isSat || (await editor.settle())) isSitting = true;
-      }}>A class sits it</Button
-    >
-  </div>
-</div>
+<PaperHead
+  {editor}
+  edition={data.edition}
+  isSat={data.isSat}
+  onsit={() => (isSitting = true)}
+  ontakeout={() => (isTakingOut = true)}
+/>
 {#if data.isSat}
   <p class="frozen">
     This paper has been sat, so it stays as it was; a new edition can be changed.
@@ -177,55 +122,18 @@
 
 <div class="columns">
   <div>
-    {#if rungs.length === 0}
-      <p class="leaf empty">No rungs yet. Add one below: it draws its items at once.</p>
-    {/if}
-    <div
-      use:dragHandleZone={{
-        items: [...rungs],
-        type: 'rungs',
-        flipDurationMs: 120,
-        dropTargetStyle: {},
-        dragDisabled: data.isSat
-      }}
-      onconsider={(event: CustomEvent<DndEvent<Rung>>) => (dragged = event.detail.items)}
-      onfinalize={finish}
-    >
-      {#each rungs as rung, at (rung.id)}
-        {@const skill = descriptions[rung.skill]}
-        <div>
-          {#if skill}<RungCard
-              {editor}
-              {rung}
-              {skill}
-              {at}
-              numbered={editor.outline.items.filter((one) => one.rung.id === rung.id)}
-              style={data.style}
-              isFrozen={data.isSat}
-              onplan={() => (planned = rung.id)}
-              onread={async (line) => (await bench?.read(rung, line)) ?? null}
-            />{/if}
-        </div>
-      {/each}
-    </div>
-    {#if !data.isSat}
-      <div class="add">
-        <SkillPicker
-          skills={data.skills}
-          value={addSkill}
-          label="Skill of the new rung"
-          onpick={(id) => (addSkill = id)}
-        />
-        <select bind:value={addKind} aria-label="Kind of the new rung">
-          {#each rungKinds as kind (kind)}<option value={kind}>{rungWords[kind].title}</option
-            >{/each}
-        </select>
-        <Button kind="side" onclick={addRung}>Add rung</Button>
-      </div>
-    {/if}
-    {#if editor.drawProblems['new']}<p class="damage" role="alert">
-        {editor.drawProblems['new']}
-      </p>{/if}
+    {#key editor}
+      <RungList
+        {editor}
+        {descriptions}
+        skills={data.skills}
+        style={data.style}
+        isFrozen={data.isSat}
+        {bench}
+        {possibilities}
+        onadd={addRung}
+      />
+    {/key}
   </div>
   <div class="side">
     {#await import('$lib/ui/papers/PaperSide.svelte') then { default: PaperSide }}
@@ -234,49 +142,27 @@
   </div>
 </div>
 
-{#if plannedRung && plannedSkill && possibilities}
-  {#await import('$lib/ui/papers/RungPlan.svelte') then { default: RungPlan }}
-    <RungPlan
-      rung={plannedRung}
-      skill={plannedSkill}
-      {possibilities}
-      ondraw={(plan) => editor.plan(plannedRung.id, plan)}
-      onclose={() => (planned = null)}
-    />
-  {/await}
-{/if}
 {#if isSitting}
   {#await import('$lib/ui/papers/SitForm.svelte') then { default: SitForm }}
     <SitForm bind:open={isSitting} classes={data.classes} problem={form?.problem} />
   {/await}
 {/if}
 
+{#if isTakingOut}
+  {#await import('$lib/ui/take-out/TakeOut.svelte') then { default: TakeOut }}
+    <TakeOut
+      bind:open={isTakingOut}
+      name={[editor.paper.title]}
+      style={data.style}
+      items={editor.outline.items.flatMap(({ rung, facts }) => {
+        const skill = descriptions[rung.skill];
+        return skill ? [{ skill: skill.title, gives: skill.gives, facts }] : [];
+      })}
+    />
+  {/await}
+{/if}
+
 <style>
-  .head {
-    display: flex;
-    flex-wrap: wrap;
-    gap: var(--space-2) var(--space-5);
-    justify-content: space-between;
-    align-items: flex-start;
-    margin-bottom: var(--space-3);
-  }
-  .title {
-    flex: 1 1 22rem;
-  }
-  .title input {
-    width: 100%;
-    font-family: var(--font-serif);
-    font-weight: 700;
-    font-size: var(--text-2xl);
-    padding: 0 var(--space-1);
-    margin-left: calc(-1 * var(--space-1));
-  }
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: var(--space-2);
-    align-items: center;
-  }
   .frozen {
     background: var(--lamp-soft);
     color: var(--lamp);
@@ -297,19 +183,7 @@
   }
   .side {
     position: sticky;
-    top: 0.6rem;
-  }
-  .add {
-    display: flex;
-    align-items: flex-end;
-    gap: var(--space-2);
-  }
-  .add select {
-    padding: var(--space-1) var(--space-5) var(--space-1) var(--space-2);
-  }
-  .empty {
-    padding: var(--space-4);
-    margin-bottom: var(--space-3);
+    top: 5.5rem;
   }
   @media (max-width: 980px) {
     .columns {

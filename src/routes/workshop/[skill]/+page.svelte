@@ -123,9 +123,7 @@
       <Button type="submit" kind="main" name="with" value="ladder" disabled={isEmpty}>
         Start a practice ladder
       </Button>
-      <Button type="submit" name="with" value="controls" disabled={isEmpty}>
-        Start a paper
-      </Button>
+      <Button type="submit" name="with" value="controls" disabled={isEmpty}>Start a paper</Button>
       <p class="faint small">
         {#if data.isAsked && asked.length > 0}
           Every rung keeps {asked}; what is left at any rises.
