@@ -10,7 +10,7 @@ import { importPupils, listClasses } from '../src/lib/server/database/classes';
 import { openDatabase, type Db } from '../src/lib/server/database/connection';
 import { saveHouseStyle } from '../src/lib/server/database/house-style';
 import { createPaper, newEdition } from '../src/lib/server/database/papers';
-import { saveResponse, type GivenMarks } from '../src/lib/server/database/responses';
+import { NOTHING, saveResponse, type GivenMarks } from '../src/lib/server/database/responses';
 import { simulatedWork } from '../src/lib/server/database/schema';
 import { listScripts, sitPaper } from '../src/lib/server/database/sittings';
 import { satItems, type SatItem } from '../src/lib/server/database/snapshots';
@@ -272,7 +272,15 @@ function mark(
     count % 97 === 0
       ? { [first]: { given: 1, reason: 'method explained beside the squares' } }
       : {};
-  const state = { version: 0, isMarked: true, given, working: entry };
+  const isBlank = Object.keys(entry).length === 0;
+  const state = {
+    ...NOTHING,
+    isMarked: true,
+    given,
+    working: entry,
+    attempt: isBlank ? ('not-attempted' as const) : ('written' as const),
+    comment: count % 61 === 0 ? 'Write the small figure down before you go on.' : ''
+  };
   const saved = saveResponse(database, scriptId, partId, state);
   if (!saved.ok) throw new Error(`seed-demo: response gives ${saved.code}`);
 }

@@ -1,4 +1,20 @@
-export { becauseWords, flagWords, formWords, markWords, slipWords, verdictWords } from './words';
+export {
+  attempts,
+  LONGEST_COMMENT,
+  noResponse,
+  type Attempt,
+  type GivenMark,
+  type Response
+} from './response';
+export {
+  attemptWords,
+  becauseWords,
+  flagWords,
+  formWords,
+  markWords,
+  slipWords,
+  verdictWords
+} from './words';
 export { simulate, type SimulatedPupil, type SimulatedScript } from './simulate';
 export { markItem, unknownSteps, type MarkedItem, type MarkedStep } from './mark-item';
 export type { Verdict, Working } from './readings';

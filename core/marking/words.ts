@@ -3,6 +3,7 @@ import type { Mark } from './scheme';
 import type { Flag } from './mark-item';
 import type { Because } from './marks';
 import type { SlipKind } from './near-miss';
+import type { Attempt } from './response';
 import type { Verdict } from './readings';
 
 /** Each verdict has a word and a sign of its own, so that none depends on colour. */
@@ -13,6 +14,13 @@ export const verdictWords: Readonly<Record<Verdict, { word: string; sign: string
   blank: { word: 'blank', sign: '○' },
   'not-needed': { word: 'in the head', sign: '·' },
   unreadable: { word: 'cannot be read', sign: '?' }
+};
+
+export const attemptWords: Readonly<Record<Attempt, string>> = {
+  written: 'written',
+  'crossed-out': 'crossed out',
+  'another-method': 'another method',
+  'not-attempted': 'not attempted'
 };
 
 export const becauseWords: Readonly<Record<Because, string>> = {

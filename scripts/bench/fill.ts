@@ -3,7 +3,7 @@ import { openDatabase } from '../../src/lib/server/database/connection';
 import { createPaper } from '../../src/lib/server/database/papers';
 import { listScripts, sitPaper } from '../../src/lib/server/database/sittings';
 import { satItems } from '../../src/lib/server/database/snapshots';
-import { saveResponse } from '../../src/lib/server/database/responses';
+import { NOTHING, saveResponse } from '../../src/lib/server/database/responses';
 import { fromPlans } from '@zealous-quill/core/papers';
 
 export const ITEMS = 50_000;
@@ -42,7 +42,7 @@ export function fillDatabase(file: string): void {
       const working = Object.fromEntries(
         item.steps.filter(({ id }) => id !== 'answer').map(({ id, value }) => [id, value])
       );
-      saveResponse(db, script.id, id, { version: 0, working, isMarked: true, given: {} });
+      saveResponse(db, script.id, id, { ...NOTHING, working, isMarked: true });
     }
   }
   copySitting(db.$client, sitting.id, first);

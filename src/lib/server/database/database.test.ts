@@ -5,7 +5,7 @@ import { eq } from 'drizzle-orm';
 import { importPupils, listClasses, readClass, removeClass, removePupil } from './classes';
 import { openDatabase } from './connection';
 import { createPaper, deletePaper, newEdition, readPaper, savePaper } from './papers';
-import { readResponses, saveResponse, type GivenMarks } from './responses';
+import { NOTHING, readResponses, saveResponse, type GivenMarks } from './responses';
 import { readResults } from './results';
 import { sections } from './schema';
 import { listScripts, readSitting, sitPaper } from './sittings';
@@ -59,7 +59,7 @@ test('a paper that was sat is frozen, kept, and followed by an edition', () => {
 
 test('responses keep what was written, proposed and given, and refuse a stale version', () => {
   const { db, paperId, sittingId, script, item } = sat();
-  const wrong = { version: 0, working: { answer: '1' }, isMarked: true, given: {} };
+  const wrong = { ...NOTHING, working: { answer: '1' }, isMarked: true, given: {} };
   assert.deepEqual(saveResponse(db, script.id, item.id, wrong), { ok: true, version: 1 });
   const stale = saveResponse(db, script.id, item.id, wrong);
   assert.ok(!stale.ok && stale.code === 'changed');
@@ -75,7 +75,7 @@ test('responses keep what was written, proposed and given, and refuse a stale ve
 
 test('marks without a reason, above their value or of another scheme are refused, as are foreign items', () => {
   const { db, script, item } = sat();
-  const state = { version: 0, working: {}, isMarked: false, given: {} };
+  const state = NOTHING;
   const refused: GivenMarks[] = [
     { M1: { given: 1, reason: ' ' } },
     { M1: { given: 2, reason: 'kind' } },

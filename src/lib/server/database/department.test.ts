@@ -22,7 +22,7 @@ import { openDatabase } from './connection';
 import { readHouseStyle, saveHouseStyle } from './house-style';
 import { recentLog } from './logbook';
 import { createPaper, listPapers, newEdition, readPaper } from './papers';
-import { readResponses, saveResponse } from './responses';
+import { NOTHING, readResponses, saveResponse } from './responses';
 import { readResults } from './results';
 import { pageTypeOf } from './script-pages';
 import { listScripts, sitPaper } from './sittings';
@@ -140,7 +140,7 @@ test('a pupil who does as the key has all marks; one who holds a pattern of each
   for (const { id, item } of items) {
     const worked = new WorkedItem(skillOf(item.skill), item.given, item.school);
     const key = Object.fromEntries(item.steps.map((step) => [step.id, step.value]));
-    const state = { version: 0, isMarked: true, given: {} };
+    const state = { ...NOTHING, isMarked: true };
     assert.ok(saveResponse(db, oona!.id, id, { ...state, working: key }).ok);
     const [shown] = worked.showing();
     const wrong = shown && worked.wrong(shown.pattern)!;

@@ -48,13 +48,25 @@ const asSeen = (print: unknown): unknown =>
     return value.map((mark) => JSON.stringify(mark)).sort();
   });
 
+/** What is found now, without the fields that have been added since. */
+function asBefore(now: unknown, before: unknown): unknown {
+  if (Array.isArray(now) && Array.isArray(before)) {
+    return now.map((one, at) => asBefore(one, before[at]));
+  }
+  if (typeof now !== 'object' || typeof before !== 'object' || !now || !before) return now;
+  return Object.fromEntries(
+    Object.keys(before).map((key) => [key, asBefore(now[key as never], before[key as never])])
+  );
+}
+
 test('what the first release left prints the same, now from its snapshots', () => {
   for (const { id, prints } of expected.papers) {
     const paper = readPaper(db, id)!;
     assert.deepEqual(paper.damage, []);
     for (const kind of printKinds) {
       const printed = printDocument(paper, satParts(db, id), kind, paper.style!);
-      assert.deepEqual(asSeen(printed), asSeen(prints[kind]), `${paper.title}, ${kind}`);
+      const before = asSeen(prints[kind]);
+      assert.deepEqual(asBefore(asSeen(printed), before), before, `${paper.title}, ${kind}`);
     }
   }
 });
@@ -71,10 +83,13 @@ test('its results are the same, with prompts as the house writes them', () => {
       patterns
         .filter(({ could }) => could > 0)
         .map(({ pattern, could, did, pupils }) => [pattern, could, did, pupils]);
-    assert.deepEqual(
-      plain({ ...found, items: unworded(found.items), patterns: seen(found.patterns) }),
-      { ...results, items: unworded(results.items), patterns: seen(results.patterns) }
-    );
+    const before = {
+      ...results,
+      items: unworded(results.items),
+      patterns: seen(results.patterns)
+    };
+    const now = { ...found, items: unworded(found.items), patterns: seen(found.patterns) };
+    assert.deepEqual(asBefore(plain(now), before), before);
   }
 });
 

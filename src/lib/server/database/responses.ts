@@ -1,4 +1,12 @@
-import { markItem, unknownSteps, type MarkedItem, type Working } from '@zealous-quill/core/marking';
+import {
+  markItem,
+  noResponse,
+  unknownSteps,
+  type Attempt,
+  type MarkedItem,
+  type Response,
+  type Working
+} from '@zealous-quill/core/marking';
 import type { Snapshot } from '@zealous-quill/core/papers';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skills';
 import { and, asc, count, eq, inArray } from 'drizzle-orm';
@@ -18,23 +26,11 @@ import {
 /** The round of marking that counts until there is a second one. */
 export const ROUND = 1;
 
-/** A mark that a marker gave instead of the proposed one. */
-export interface GivenMark {
-  readonly given: number;
-  readonly reason: string;
-}
+/** A response with the version it was read at. */
+export type ResponseState = Response & { readonly version: number };
+export type GivenMarks = Response['given'];
 
-export type GivenMarks = Readonly<Record<string, GivenMark>>;
-
-/** What stands in a response: what the pupil wrote, and what the marker decided. */
-export interface ResponseState {
-  readonly version: number;
-  readonly working: Working;
-  readonly isMarked: boolean;
-  readonly given: GivenMarks;
-}
-
-export const NOTHING: ResponseState = { version: 0, working: {}, isMarked: false, given: {} };
+export const NOTHING: ResponseState = { version: 0, ...noResponse };
 
 /** The responses to some parts on some scripts, by `scriptId/partId`. */
 export function readResponses(
@@ -57,11 +53,11 @@ export function readResponses(
   const written = groupBy(db.select().from(entries).where(inArray(entries.responseId, ids)).all());
   const decided = standing(db, ids);
   return Object.fromEntries(
-    rows.map(({ scriptId, response: { id, partId, version, isMarked } }) => [
+    rows.map(({ scriptId, response: { id, partId, version, isMarked, attempt, comment } }) => [
       `${scriptId}/${partId}`,
       {
-        version,
-        isMarked,
+        ...{ version, isMarked, comment },
+        attempt: attempt as Attempt,
         working: Object.fromEntries(
           (written.get(id) ?? []).map(({ step, written }) => [step, written])
         ),
@@ -130,7 +126,9 @@ export function saveResponse(
         partId,
         version: state.version + 1,
         isMarked: state.isMarked,
-        outcome: outcomeOf(sat, marked, state.given),
+        attempt: state.attempt,
+        comment: state.comment.trim(),
+        outcome: outcomeOf(sat, marked, state),
         updatedAt: new Date().toISOString()
       };
       const { id } = row
@@ -183,20 +181,25 @@ function givenFit({ scheme }: Sat, given: GivenMarks): boolean {
   });
 }
 
-function outcomeOf({ item }: Sat, marked: MarkedItem, given: GivenMarks): Outcome {
+function outcomeOf(
+  { item }: Sat,
+  marked: MarkedItem,
+  { given, attempt, working }: Response
+): Outcome {
   const awarded = marked.marks.lines.reduce(
     (sum, line) => sum + (given[line.id]?.given ?? line.awarded),
     0
   );
+  // A blank carries no evidence, nor does a method with other steps.
+  const isEvidence = attempt !== 'another-method' && Object.keys(working).length > 0;
+  const shown = isEvidence ? marked.diagnosis.flatMap(({ patterns }) => patterns) : [];
   return {
     awarded,
     proposed: marked.marks.awarded,
     available: marked.marks.available,
     verdict: marked.answer.verdict,
-    couldShow: item.errorPatterns.map(({ id }) => patternKey(item.skill, id)),
-    didShow: [...new Set(marked.diagnosis.flatMap(({ patterns }) => patterns))].map((id) =>
-      patternKey(item.skill, id)
-    ),
+    couldShow: isEvidence ? item.errorPatterns.map(({ id }) => patternKey(item.skill, id)) : [],
+    didShow: [...new Set(shown)].map((id) => patternKey(item.skill, id)),
     flags: [...marked.flags]
   };
 }

@@ -3,7 +3,7 @@ import {
   patternEvidence,
   type PatternEvidence
 } from '@zealous-quill/core/analysis';
-import { availableMarks } from '@zealous-quill/core/marking';
+import { availableMarks, type Attempt, type Response } from '@zealous-quill/core/marking';
 import { patternKey, skillOf } from '@zealous-quill/core/skills';
 import { and, eq, sql } from 'drizzle-orm';
 import type { Db } from './connection';
@@ -23,7 +23,10 @@ export interface ResultItem {
 }
 
 /** What a page of results shows of an item. */
-export type ItemOutcome = Pick<Outcome, 'awarded' | 'available' | 'didShow'>;
+export type ItemOutcome = Pick<Outcome, 'awarded' | 'available' | 'didShow'> & {
+  readonly attempt: Attempt;
+  readonly comment: string;
+};
 
 export interface ResultPupil {
   readonly scriptId: number;
@@ -34,6 +37,8 @@ export interface ResultPupil {
   /** How much of the total was changed by hand. */
   readonly changed: number;
   readonly isComplete: boolean;
+  /** The pupil was not there: nothing is expected of the script. */
+  readonly isAbsent: boolean;
   /** Of the patterns that showed at least once. */
   readonly evidence: readonly PatternEvidence[];
 }
@@ -78,7 +83,8 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
       outcomes: own.map((outcome) => outcome && shownOf(outcome)),
       total: marked.reduce((sum, { awarded }) => sum + awarded, 0),
       changed: changed.get(script.id) ?? 0,
-      isComplete: marked.length === items.length,
+      isComplete: script.isAbsent || marked.length === items.length,
+      isAbsent: script.isAbsent,
       evidence: evidence.filter(({ did }) => did > 0)
     };
   });
@@ -122,8 +128,8 @@ function evidenceOf(own: readonly (Outcome | null)[]): PatternEvidence[] {
   );
 }
 
-function shownOf({ awarded, available, didShow }: Outcome): ItemOutcome {
-  return { awarded, available, didShow };
+function shownOf({ awarded, available, didShow, attempt, comment }: Marked): ItemOutcome {
+  return { awarded, available, didShow, attempt, comment };
 }
 
 function summary(
@@ -147,19 +153,35 @@ function facility(outcomes: readonly (ItemOutcome | null)[]): number | null {
   return available === 0 ? null : marked.reduce((sum, { awarded }) => sum + awarded, 0) / available;
 }
 
-function outcomesOf(db: Db, sittingId: number): Map<string, Outcome> {
+/** What marking made of a response, with how it was attempted and what the marker says of it. */
+type Marked = Outcome & Pick<Response, 'attempt' | 'comment'>;
+
+function outcomesOf(db: Db, sittingId: number): Map<string, Marked> {
   const rows = db
     .select({
       scriptId: markings.scriptId,
       partId: responses.partId,
-      outcome: responses.outcome
+      outcome: responses.outcome,
+      attempt: responses.attempt,
+      comment: responses.comment
     })
     .from(responses)
     .innerJoin(markings, and(eq(markings.id, responses.markingId), eq(markings.round, ROUND)))
     .innerJoin(scripts, eq(scripts.id, markings.scriptId))
-    .where(and(eq(scripts.sittingId, sittingId), eq(responses.isMarked, true)))
+    .where(
+      and(
+        eq(scripts.sittingId, sittingId),
+        eq(scripts.isAbsent, false),
+        eq(responses.isMarked, true)
+      )
+    )
     .all();
-  return new Map(rows.map(({ scriptId, partId, outcome }) => [`${scriptId}/${partId}`, outcome!]));
+  return new Map(
+    rows.map(({ scriptId, partId, outcome, attempt, comment }) => [
+      `${scriptId}/${partId}`,
+      { ...outcome!, attempt: attempt as Attempt, comment }
+    ])
+  );
 }
 
 /** By script, how many marks the decisions that stand moved from the proposals. */

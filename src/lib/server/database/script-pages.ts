@@ -1,10 +1,16 @@
-import { asc, eq } from 'drizzle-orm';
+import { asc, eq, max } from 'drizzle-orm';
 import type { Db, Reader } from './connection';
 import { log } from './logbook';
 import { scriptPages } from './schema';
 
 export const pageTypes = ['image/png', 'image/jpeg', 'application/pdf'] as const;
 export type PageType = (typeof pageTypes)[number];
+
+export const turns = [0, 90, 180, 270] as const;
+export type Turn = (typeof turns)[number];
+
+/** Bytes a page may have. */
+export const LARGEST_PAGE = 10 * 1024 * 1024;
 
 /** The type a file really has, by its first bytes; undefined for anything but PNG, JPEG and PDF. */
 export function pageTypeOf(bytes: Uint8Array): PageType | undefined {
@@ -21,7 +27,12 @@ export function addScriptPage(
   bytes: Buffer
 ): number {
   return db.transaction((tx) => {
-    const position = listScriptPages(tx, scriptId).length;
+    const { last } = tx
+      .select({ last: max(scriptPages.position) })
+      .from(scriptPages)
+      .where(eq(scriptPages.scriptId, scriptId))
+      .get()!;
+    const position = (last ?? -1) + 1;
     const { id } = tx
       .insert(scriptPages)
       .values({ scriptId, position, mediaType, bytes })
@@ -32,9 +43,17 @@ export function addScriptPage(
   });
 }
 
-export function listScriptPages(db: Reader, scriptId: number): { id: number; mediaType: string }[] {
+export interface ScriptPage {
+  readonly id: number;
+  readonly mediaType: string;
+  /** Degrees it is turned clockwise. */
+  readonly turn: number;
+}
+
+/** The pages of a script in the order in which they are read. */
+export function listScriptPages(db: Reader, scriptId: number): ScriptPage[] {
   return db
-    .select({ id: scriptPages.id, mediaType: scriptPages.mediaType })
+    .select({ id: scriptPages.id, mediaType: scriptPages.mediaType, turn: scriptPages.turn })
     .from(scriptPages)
     .where(eq(scriptPages.scriptId, scriptId))
     .orderBy(asc(scriptPages.position), asc(scriptPages.id))
@@ -45,6 +64,28 @@ export function readScriptPage(db: Db, id: number) {
   return db.select().from(scriptPages).where(eq(scriptPages.id, id)).get();
 }
 
-export function removeScriptPage(db: Db, id: number): void {
-  db.delete(scriptPages).where(eq(scriptPages.id, id)).run();
+/** Turns a page of a script, or gives it another place among them, counted from 0. */
+export function changeScriptPage(
+  db: Db,
+  { id, scriptId }: { id: number; scriptId: number },
+  { turn, position }: { turn?: Turn | undefined; position?: number | undefined }
+): void {
+  db.transaction((tx) => {
+    if (turn !== undefined) {
+      tx.update(scriptPages).set({ turn }).where(eq(scriptPages.id, id)).run();
+    }
+    if (position === undefined) return;
+    const others = listScriptPages(tx, scriptId).filter((page) => page.id !== id);
+    const order = others.map((page) => page.id).toSpliced(position, 0, id);
+    order.forEach((pageId, at) =>
+      tx.update(scriptPages).set({ position: at }).where(eq(scriptPages.id, pageId)).run()
+    );
+  });
+}
+
+export function removeScriptPage(db: Db, { id, scriptId }: { id: number; scriptId: number }): void {
+  db.transaction((tx) => {
+    tx.delete(scriptPages).where(eq(scriptPages.id, id)).run();
+    log(tx, 'page removed', `script ${scriptId}`);
+  });
 }

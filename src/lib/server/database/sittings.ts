@@ -27,6 +27,7 @@ export interface SittingSummary {
   readonly title: string;
   readonly className: string;
   readonly satOn: string;
+  /** Scripts of those who were there. */
   readonly scripts: number;
   /** Responses marked, and how many there are to mark. */
   readonly marked: number;
@@ -114,9 +115,12 @@ function withProgress(
     })
     .from(scripts)
     .where(
-      inArray(
-        scripts.sittingId,
-        rows.map(({ id }) => id)
+      and(
+        inArray(
+          scripts.sittingId,
+          rows.map(({ id }) => id)
+        ),
+        eq(scripts.isAbsent, false)
       )
     )
     .groupBy(scripts.sittingId)
@@ -153,7 +157,7 @@ export function firstUnmarkedItem(
   sittingId: number,
   items: readonly SatItem[]
 ): SatItem | undefined {
-  const scriptCount = listScripts(db, sittingId).length;
+  const scriptCount = listScripts(db, sittingId).filter(({ isAbsent }) => !isAbsent).length;
   const marked = new Map(
     db
       .select({ partId: responses.partId, n: count() })
@@ -163,6 +167,7 @@ export function firstUnmarkedItem(
       .where(
         and(
           eq(scripts.sittingId, sittingId),
+          eq(scripts.isAbsent, false),
           eq(markings.round, ROUND),
           eq(responses.isMarked, true)
         )
@@ -179,6 +184,8 @@ export interface ScriptSummary {
   readonly pupilId: number | null;
   readonly name: string;
   readonly markedItems: number;
+  /** The pupil was not there: there is nothing to mark. */
+  readonly isAbsent: boolean;
 }
 
 /** The scripts of a sitting in the order of a register; pupils of one name are told apart. */
@@ -189,14 +196,25 @@ export function listScripts(db: Reader, sittingId: number): ScriptSummary[] {
       pupilId: scripts.pupilId,
       name: sql<string>`coalesce(${pupils.name}, '')`,
       surname: pupils.surname,
-      markedItems: scripts.markedItems
+      markedItems: scripts.markedItems,
+      isAbsent: scripts.isAbsent
     })
     .from(scripts)
     .leftJoin(pupils, eq(pupils.id, scripts.pupilId))
     .where(eq(scripts.sittingId, sittingId))
     .orderBy(asc(scripts.pupilId))
     .all();
-  return toldApart(rows.toSorted(byRegister)).map(({ id, pupilId, name, markedItems }) => ({
-    ...{ id, pupilId, name, markedItems }
-  }));
+  return toldApart(rows.toSorted(byRegister)).map(
+    ({ id, pupilId, name, markedItems, isAbsent }) => ({
+      ...{ id, pupilId, name, markedItems, isAbsent }
+    })
+  );
+}
+
+/** Says that a pupil was absent, or was there after all; what was marked before stays with the script. */
+export function setAbsent(db: Db, scriptId: number, isAbsent: boolean): void {
+  db.transaction((tx) => {
+    tx.update(scripts).set({ isAbsent }).where(eq(scripts.id, scriptId)).run();
+    log(tx, isAbsent ? 'absent' : 'not absent', `script ${scriptId}`);
+  });
 }

@@ -1,17 +1,22 @@
 <script lang="ts">
   import DraftClash from '../DraftClash.svelte';
-  import type { Entry, MarkingDesk, Place } from './desk.svelte';
+  import { attemptWords, type Response } from '@zealous-quill/core/marking';
+  import type { MarkingDesk, Place } from './desk.svelte';
 
   let { desk, place }: { desk: MarkingDesk; place: Place } = $props();
 
   const named = $derived(new Map(place.item.item.steps.map(({ id, label }) => [id, label])));
 
-  function text({ working, isMarked, given }: Entry): string {
+  function text({ working, isMarked, given, attempt, comment }: Response): string {
     const written = Object.entries(working).map(
       ([step, text]) => `${(named.get(step) ?? step).toLowerCase()} ${text}`
     );
     const decided = Object.entries(given).map(([mark, one]) => `${mark} given ${one.given}`);
-    const all = [...written, ...decided].join(', ') || 'nothing';
+    const said = [
+      ...(attempt === 'written' ? [] : [attemptWords[attempt]]),
+      ...(comment === '' ? [] : [`“${comment}”`])
+    ];
+    const all = [...written, ...decided, ...said].join(', ') || 'nothing';
     return isMarked ? `${all} (marked)` : all;
   }
 </script>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import type { MarkingDesk } from './desk.svelte';
 
   interface Props {
@@ -21,14 +22,16 @@
 <div class="head">
   <div>
     <h1>{className} <span class="faint">{title}</span></h1>
-    <p class="modes">
-      <span role="group" aria-label="Order of marking">
-        {#each ['question', 'script'] as const as order (order)}
-          <button type="button" aria-pressed={by === order} onclick={() => onorder(order)}
-            >by {order}</button
-          >
-        {/each}
-      </span>
+    <div class="modes">
+      <Choice
+        label="Order of marking"
+        options={[
+          ['question', 'by question'],
+          ['script', 'by script']
+        ]}
+        value={by}
+        onpick={onorder}
+      />
       <select
         value={sheafId}
         aria-label={by === 'script' ? 'Script' : 'Question'}
@@ -37,7 +40,7 @@
         {#each sheaves as { id, word } (id)}<option value={id}>{word}</option>{/each}
       </select>
       <a class="quiet-link" href="/results/{sittingId}">results</a>
-    </p>
+    </div>
   </div>
   <p class="left">
     <strong class="figures">{desk.left}</strong> of {desk.pile.length} left
@@ -69,16 +72,6 @@
     gap: var(--space-3);
     align-items: center;
     margin-top: var(--space-1);
-  }
-  .modes button {
-    border: 1px solid var(--rule);
-    padding: var(--space-half) var(--space-2);
-    margin-left: -1px;
-    background: var(--leaf);
-  }
-  .modes button[aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--paper);
   }
   .modes select {
     padding: var(--space-half) var(--space-5) var(--space-half) var(--space-2);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { becauseWords } from '@zealous-quill/core/marking';
+  import { attemptWords, becauseWords } from '@zealous-quill/core/marking';
   import type { MarkingDesk } from './desk.svelte';
 
   let { desk, first = $bindable() }: { desk: MarkingDesk; first?: HTMLInputElement | undefined } =
@@ -18,15 +18,27 @@
     reasons = {};
   });
 
+  /** Marks of another method are given by hand, and that is the reason. */
+  const byHand = $derived(
+    desk.state.attempt === 'another-method' ? attemptWords['another-method'] : ''
+  );
+
   function valueOf(id: string, proposed: number): number {
     return pending[id] ?? desk.state.given[id]?.given ?? proposed;
   }
 
+  /** Nothing is proposed before something is entered. */
+  const shown = (value: number) => (desk.isUntouched ? '' : value);
+
   function change(id: string, proposed: number, available: number, input: HTMLInputElement) {
     const value = Math.min(available, Math.max(0, Math.round(Number(input.value) || 0)));
+    if (input.value === '') {
+      input.value = String(shown(valueOf(id, proposed)));
+      return;
+    }
     // What was typed may read otherwise than what it comes to.
     input.value = String(value);
-    if (value === proposed) {
+    if (value === proposed && !desk.isUntouched && byHand === '') {
       delete pending[id];
       desk.give(id, null, '');
       return;
@@ -39,7 +51,7 @@
 
   function give(id: string) {
     const value = pending[id] ?? desk.state.given[id]?.given;
-    const reason = (reasons[id] ?? desk.state.given[id]?.reason ?? '').trim();
+    const reason = (reasons[id] ?? desk.state.given[id]?.reason ?? byHand).trim();
     if (value === undefined || reason === '') return;
     desk.give(id, value, reason);
     delete pending[id];
@@ -62,7 +74,7 @@
               type="number"
               min="0"
               max={available}
-              {value}
+              value={shown(value)}
               aria-label="Mark {id}, of {available}"
               onfocus={(event) => event.currentTarget.select()}
               onchange={(event) => change(id, awarded, available, event.currentTarget)}
@@ -73,7 +85,7 @@
               type="number"
               min="0"
               max={available}
-              {value}
+              value={shown(value)}
               aria-label="Mark {id}, of {available}"
               onfocus={(event) => event.currentTarget.select()}
               onchange={(event) => change(id, awarded, available, event.currentTarget)}
@@ -82,7 +94,11 @@
           <span class="faint">/ {available}</span>
         </td>
         <td class="because"
-          >{isChanged ? `proposed ${awarded}` : desk.isUntouched ? '' : becauseWords[because]}</td
+          >{isChanged
+            ? `proposed ${awarded}`
+            : desk.isUntouched || byHand !== ''
+              ? ''
+              : becauseWords[because]}</td
         >
       </tr>
       {#if isChanged}
@@ -108,7 +124,8 @@
   </tbody>
 </table>
 <p class="total">
-  <strong class="figures">{desk.awarded}</strong> / {desk.marked.marks.available}
+  <strong class="figures">{desk.isUntouched ? '–' : desk.awarded}</strong> / {desk.marked.marks
+    .available}
   {#if Object.keys(desk.state.given).length > 0}
     <span class="faint">proposed {desk.marked.marks.awarded}, changed by hand</span>
   {/if}

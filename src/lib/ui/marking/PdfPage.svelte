@@ -1,7 +1,14 @@
 <script lang="ts">
   import { onMount } from 'svelte';
 
-  let { href }: { href: string } = $props();
+  interface Props {
+    href: string;
+    /** Degrees it is turned clockwise. */
+    turn: number;
+    ondrawn: () => void;
+  }
+
+  let { href, turn, ondrawn }: Props = $props();
 
   let host: HTMLDivElement;
   let problem = $state<string | null>(null);
@@ -18,8 +25,11 @@
     const file = await pdfjs.getDocument(href).promise;
     for (let number = 1; number <= file.numPages; number++) {
       const page = await file.getPage(number);
-      const scale = (host.clientWidth * devicePixelRatio) / page.getViewport({ scale: 1 }).width;
-      const viewport = page.getViewport({ scale });
+      // Sharp enough to be looked at closely.
+      const scale =
+        (2 * host.clientWidth * devicePixelRatio) /
+        page.getViewport({ scale: 1, rotation: page.rotate + turn }).width;
+      const viewport = page.getViewport({ scale, rotation: page.rotate + turn });
       const canvas = document.createElement('canvas');
       canvas.width = viewport.width;
       canvas.height = viewport.height;
@@ -29,6 +39,7 @@
       // eslint-disable-next-line svelte/no-dom-manipulating
       host.append(canvas);
     }
+    ondrawn();
   }
 </script>
 

@@ -3,7 +3,13 @@
 
   let { desk, by }: { desk: MarkingDesk; by: 'script' | 'question' } = $props();
 
-  const words = { marked: 'marked', begun: 'begun', waiting: 'waiting' };
+  const standings = {
+    right: { sign: '●', word: 'full marks' },
+    partly: { sign: '◐', word: 'some marks' },
+    wrong: { sign: '✗', word: 'no marks' },
+    begun: { sign: '…', word: 'begun' },
+    waiting: { sign: '○', word: 'waiting' }
+  } as const;
 </script>
 
 <ol aria-label="The pile">
@@ -16,13 +22,11 @@
         class={standing}
         tabindex="-1"
         aria-current={at === desk.at ? 'true' : undefined}
-        title="{name}: {words[standing]}"
+        title="{name}: {standings[standing].word}"
         onclick={() => desk.go(at)}
       >
-        <span aria-hidden="true"
-          >{standing === 'marked' ? '●' : standing === 'begun' ? '◐' : '○'}</span
-        >
-        <span class="visually-hidden">{name}, {words[standing]}</span>
+        <span aria-hidden="true">{standings[standing].sign}</span>
+        <span class="visually-hidden">{name}, {standings[standing].word}</span>
       </button>
     </li>
   {/each}
@@ -43,11 +47,14 @@
     line-height: 1;
     color: var(--faint);
   }
-  .marked {
+  .right {
     color: var(--right);
   }
-  .begun {
+  .partly {
     color: var(--lamp);
+  }
+  .wrong {
+    color: var(--slip);
   }
   [aria-current] {
     outline: 2px solid var(--accent);

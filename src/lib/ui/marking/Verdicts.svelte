@@ -29,7 +29,7 @@
     ><MathText text={writeText(desk.place.item.item.answer, style)} /></strong
   >
   {#if !isEmpty && marked.answer.verdict !== 'blank'}
-    <span class="verdict {marked.answer.verdict}">
+    <span class="verdict {desk.awarded > 0 ? marked.answer.verdict : ''}">
       {verdictWords[marked.answer.verdict].sign} answer {verdictWords[marked.answer.verdict].word}
     </span>
   {/if}

@@ -1,4 +1,11 @@
-import { markItem, type MarkedItem } from '@zealous-quill/core/marking';
+import {
+  availableMarks,
+  markItem,
+  noResponse,
+  type Attempt,
+  type MarkedItem,
+  type Response
+} from '@zealous-quill/core/marking';
 import type { Printed, Snapshot } from '@zealous-quill/core/papers';
 import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
 import { ANSWER, spreadAnswer } from '@zealous-quill/core/working';
@@ -23,27 +30,23 @@ export interface Place {
   readonly item: DeskItem;
 }
 
-/** What stands in a response. */
-export interface Entry {
-  readonly working: Readonly<Record<string, string>>;
-  readonly isMarked: boolean;
-  readonly given: Readonly<Record<string, { given: number; reason: string }>>;
-}
-
-export type SavedEntry = Entry & { readonly version: number };
+export type SavedEntry = Response & { readonly version: number };
 
 export interface DeskOptions {
   readonly pile: readonly Place[];
   /** What was read of each response, by {@link keyOf}. */
   readonly states: Readonly<Record<string, SavedEntry>>;
-  readonly start: number;
-  save(place: Place, entry: Entry, version: number): Promise<DraftReply<Entry>>;
+  /** The place in the pile where one was; null if nowhere. */
+  readonly at: number | null;
+  /** Marks of each script for parts that are not in the pile. */
+  readonly elsewhere?: Readonly<Record<number, number>>;
+  save(place: Place, entry: Response, version: number): Promise<DraftReply<Response>>;
   /** Where a response is kept over a reload; this tab, if absent. */
   keeper?(key: string): Keeper | undefined;
   readonly timers?: Timers;
 }
 
-const NOTHING: SavedEntry = { version: 0, working: {}, isMarked: false, given: {} };
+const NOTHING: SavedEntry = { version: 0, ...noResponse };
 const PAUSE = 250;
 
 function without<T>(record: Readonly<Record<string, T>>, key: string): Record<string, T> {
@@ -61,18 +64,21 @@ export class MarkingDesk {
   /** Whether the squares are open although nothing stands in them. */
   isOpened = $state(false);
   readonly pile: readonly Place[];
-  private readonly drafts: ReadonlyMap<string, Draft<Entry>>;
+  private readonly drafts: ReadonlyMap<string, Draft<Response>>;
   private order: string[] = [];
+  private readonly elsewhere: Readonly<Record<number, number>>;
+  /** Marks of what stands in a response: a changed one is another object. */
+  private readonly known = new WeakMap<Response, number>();
 
-  constructor({ pile, states, start, save, keeper = keptInTab, timers }: DeskOptions) {
+  constructor({ pile, states, at, elsewhere, save, keeper = keptInTab, timers }: DeskOptions) {
     this.pile = pile;
-    this.at = Math.min(Math.max(0, start), Math.max(0, pile.length - 1));
+    this.elsewhere = elsewhere ?? {};
     this.drafts = new Map(
       pile.map((place) => {
         const key = keyOf(place);
         const { version, ...value } = states[key] ?? NOTHING;
         const kept = keeper(key);
-        const draft = new Draft<Entry>({
+        const draft = new Draft<Response>({
           value,
           version,
           save: (entry, version) => save(place, entry, version),
@@ -82,15 +88,21 @@ export class MarkingDesk {
         return [key, draft];
       })
     );
+    this.at = this.startOf(at);
+  }
+
+  /** Where one goes on: where one was, if that waits; else at the next that does, from there round. */
+  private startOf(at: number | null): number {
+    const from = Math.max(0, at ?? 0);
+    const places = this.pile.map((_, i) => (from + i) % this.pile.length);
+    const waiting = places.find((place) => !this.entryOf(this.pile[place]!).isMarked);
+    return waiting ?? Math.min(from, Math.max(0, this.pile.length - 1));
   }
 
   place = $derived.by(() => this.pile[this.at]!);
   draft = $derived.by(() => this.draftOf(this.place));
   state = $derived.by(() => this.draft.value);
-  worked = $derived.by(() => {
-    const { skill, given, school } = this.place.item.item;
-    return new WorkedItem(skillOf(skill), given, school);
-  });
+  worked = $derived.by(() => workedOf(this.place.item));
   marked: MarkedItem = $derived.by(() =>
     markItem(this.worked, this.state.working, this.place.item.scheme)
   );
@@ -98,15 +110,12 @@ export class MarkingDesk {
     () => this.isOpened || Object.keys(this.state.working).some((step) => step !== ANSWER)
   );
   /** Nothing is entered and nothing decided: there is nothing to be said of it yet. */
-  isUntouched = $derived.by(
-    () => !this.state.isMarked && Object.keys(this.state.working).length === 0
-  );
-  awarded = $derived.by(() =>
-    this.marked.marks.lines.reduce(
-      (sum, { id, awarded }) => sum + (this.state.given[id]?.given ?? awarded),
-      0
-    )
-  );
+  isUntouched = $derived.by(() => {
+    const { isMarked, working, attempt, given } = this.state;
+    const isBlank = Object.keys(working).length === 0 && Object.keys(given).length === 0;
+    return !isMarked && isBlank && attempt === 'written';
+  });
+  awarded = $derived.by(() => awardedIn(this.marked, this.state));
   left = $derived.by(() => this.pile.filter((place) => !this.entryOf(place).isMarked).length);
   /** Responses with changes that the server has not acknowledged. */
   unsaved = $derived.by(() => this.pile.filter((place) => this.draftOf(place).state !== 'saved'));
@@ -116,39 +125,70 @@ export class MarkingDesk {
   /** Responses that someone else changed as well, in the order of the pile. */
   clashes = $derived.by(() => this.pile.filter((place) => this.draftOf(place).clash !== null));
 
-  draftOf(place: Place): Draft<Entry> {
+  draftOf(place: Place): Draft<Response> {
     return this.drafts.get(keyOf(place))!;
   }
 
-  entryOf(place: Place): Entry {
+  entryOf(place: Place): Response {
     return this.draftOf(place).value;
   }
 
   /** How a response in the pile stands, for the strip above it. */
-  standing(place: Place): 'marked' | 'begun' | 'waiting' {
-    const { isMarked, working } = this.entryOf(place);
-    if (isMarked) return 'marked';
-    return Object.keys(working).length > 0 ? 'begun' : 'waiting';
+  standing(place: Place): Standing {
+    const entry = this.entryOf(place);
+    if (!entry.isMarked) return Object.keys(entry.working).length > 0 ? 'begun' : 'waiting';
+    const awarded = this.awardedFor(place);
+    if (awarded === availableMarks(place.item.scheme)) return 'right';
+    return awarded > 0 ? 'partly' : 'wrong';
+  }
+
+  /** The marks of a script so far: those of the pile, and what it has elsewhere. */
+  totalOf(script: DeskScript): number {
+    return this.pile
+      .filter((place) => place.script.id === script.id && this.entryOf(place).isMarked)
+      .reduce((sum, place) => sum + this.awardedFor(place), this.elsewhere[script.id] ?? 0);
+  }
+
+  private awardedFor(place: Place): number {
+    const entry = this.entryOf(place);
+    let awarded = this.known.get(entry);
+    if (awarded === undefined) {
+      awarded = awardedIn(markItem(workedOf(place.item), entry.working, place.item.scheme), entry);
+      this.known.set(entry, awarded);
+    }
+    return awarded;
   }
 
   write(step: string, text: string): void {
-    this.change(({ working }) => {
+    this.change(({ working, attempt }) => {
       const others = without(working, step);
-      return { working: text.trim() === '' ? others : { ...others, [step]: text } };
+      return {
+        working: text.trim() === '' ? others : { ...others, [step]: text },
+        attempt: attempt === 'not-attempted' ? 'written' : attempt
+      };
     });
   }
 
   /** The pupil wrote what the key says. */
   asKey(): void {
     const answer = this.place.item.item.answer;
-    this.change(() => ({ working: { [ANSWER]: answer }, isMarked: true }));
+    this.change(() => ({ working: { [ANSWER]: answer }, attempt: 'written', isMarked: true }));
     this.next();
   }
 
   /** The pupil wrote nothing. */
   asBlank(): void {
-    this.change(() => ({ working: {}, isMarked: true }));
+    this.change(() => ({ working: {}, attempt: 'not-attempted', isMarked: true }));
     this.next();
+  }
+
+  /** Says how the item was attempted; what is said already is taken back. */
+  attempt(how: Exclude<Attempt, 'written' | 'not-attempted'>): void {
+    this.change(({ attempt }) => ({ attempt: attempt === how ? 'written' : how }));
+  }
+
+  comment(text: string): void {
+    this.change(({ isMarked }) => ({ comment: text, isMarked }));
   }
 
   /**
@@ -157,9 +197,10 @@ export class MarkingDesk {
    */
   answered(): boolean {
     const answer = this.state.working[ANSWER] ?? '';
-    if (Object.keys(this.state.working).length === 0) return false;
+    if (this.isUntouched) return false;
     const isBare = Object.keys(this.state.working).every((step) => step === ANSWER);
-    if (!isBare || this.marked.answer.verdict === 'correct' || this.isOpened) {
+    const hasSteps = this.state.attempt !== 'another-method';
+    if (!isBare || !hasSteps || this.marked.answer.verdict === 'correct' || this.isOpened) {
       this.done();
       return true;
     }
@@ -210,7 +251,7 @@ export class MarkingDesk {
     return settled.every(Boolean);
   }
 
-  private change(change: (entry: Entry) => Partial<Entry>): void {
+  private change(change: (entry: Response) => Partial<Response>): void {
     const key = keyOf(this.place);
     this.order.push(key);
     const isDone = change(this.state).isMarked === true;
@@ -223,6 +264,17 @@ export class MarkingDesk {
       isDone ? 0 : PAUSE
     );
   }
+}
+
+/** How a response stands: by its marks once it is marked. */
+export type Standing = 'right' | 'partly' | 'wrong' | 'begun' | 'waiting';
+
+function workedOf({ item: { skill, given, school } }: DeskItem): WorkedItem {
+  return new WorkedItem(skillOf(skill), given, school);
+}
+
+function awardedIn({ marks }: MarkedItem, { given }: Response): number {
+  return marks.lines.reduce((sum, { id, awarded }) => sum + (given[id]?.given ?? awarded), 0);
 }
 
 const keptInTab = (key: string) => tabKeeper(`response/${key}`);

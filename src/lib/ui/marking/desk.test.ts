@@ -1,14 +1,15 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
+import { noResponse, type Response } from '@zealous-quill/core/marking';
 import { snapshotOf } from '@zealous-quill/core/papers';
 import '@zealous-quill/core/skills/all';
 import type { DraftReply } from '../draft.svelte';
 import { PAUSE, RETRY } from '../draft.svelte';
 import { Clock, Store, Tab } from '../draft.test-helper';
-import { keyOf, MarkingDesk, type Entry, type Place } from './desk.svelte';
+import { keyOf, MarkingDesk, type Place } from './desk.svelte';
 
-const NOTHING: Entry = { working: {}, isMarked: false, given: {} };
+const NOTHING = noResponse;
 
 const rung = { skill: 'column-addition', school: 'columns' };
 const items = [
@@ -25,7 +26,11 @@ const script = { id: 7, name: 'Oona Fell' };
 const pile: Place[] = items.map((item) => ({ script, item }));
 
 /** A desk on a server of its own for each response. */
-function open(stores = new Map<string, Store<Entry>>(), tabs = new Map<string, Tab>()) {
+function open(
+  stores = new Map<string, Store<Response>>(),
+  tabs = new Map<string, Tab>(),
+  at: number | null = 0
+) {
   const clock = new Clock();
   const of = <T>(map: Map<string, T>, key: string, make: () => T) => {
     if (!map.has(key)) map.set(key, make());
@@ -40,8 +45,9 @@ function open(stores = new Map<string, Store<Entry>>(), tabs = new Map<string, T
         return [keyOf(place), { ...value, version }];
       })
     ),
-    start: 0,
-    save: (place, entry, version): Promise<DraftReply<Entry>> =>
+    at,
+    elsewhere: { 7: 5 },
+    save: (place, entry, version): Promise<DraftReply<Response>> =>
       storeOf(place).save(entry, version),
     keeper: (key) => of(tabs, key, () => new Tab()),
     timers: clock
@@ -59,7 +65,7 @@ test('marking by key: right answers close, a wrong one opens the squares, and al
   desk.done();
   desk.write('answer', '125');
   assert.equal(desk.answered(), true);
-  assert.deepEqual([desk.left, desk.standing(pile[1]!)], [0, 'marked']);
+  assert.deepEqual([desk.left, desk.standing(pile[1]!)], [0, 'wrong']);
   await clock.pass(PAUSE);
   assert.equal(desk.unsaved.length, 0);
   assert.deepEqual(
@@ -74,7 +80,11 @@ test('nothing typed decides nothing; a blank has a key of its own', () => {
   assert.deepEqual([desk.at, desk.left, desk.isUntouched], [0, 3, true]);
   desk.asBlank();
   assert.deepEqual([desk.at, desk.left], [1, 2]);
-  assert.deepEqual(desk.entryOf(pile[0]!), { ...NOTHING, isMarked: true });
+  assert.deepEqual(desk.entryOf(pile[0]!), {
+    ...NOTHING,
+    attempt: 'not-attempted',
+    isMarked: true
+  });
 });
 
 test('undoing goes back to where the last change was, response by response', () => {
@@ -138,4 +148,60 @@ test('a mark given by hand stays over a change of it, but writing again opens th
   assert.deepEqual([desk.state.isMarked, desk.awarded], [true, 0]);
   desk.write('answer', '83');
   assert.equal(desk.state.isMarked, false);
+});
+
+test('the pile shows what was earned, and the total of the script goes with it', () => {
+  const { desk } = open();
+  desk.asKey();
+  desk.write('digit.0', '2');
+  desk.write('digit.1', '5');
+  desk.write('digit.2', '9');
+  desk.done();
+  desk.asBlank();
+  assert.deepEqual(
+    pile.map((place) => desk.standing(place)),
+    ['right', 'partly', 'wrong']
+  );
+  // 5 on other items, 2 and 1 here.
+  assert.equal(desk.totalOf(script), 8);
+  desk.undo();
+  assert.deepEqual([desk.standing(pile[2]!), desk.totalOf(script)], ['waiting', 8]);
+});
+
+test('one goes on where one was, else at the next that waits from there round', async () => {
+  const first = open();
+  first.desk.asKey();
+  await first.clock.pass(PAUSE);
+  const goOn = (at: number | null) => open(first.stores, new Map(), at).desk.at;
+  assert.deepEqual([goOn(null), goOn(0), goOn(1), goOn(2)], [1, 1, 1, 2]);
+  first.desk.go(2);
+  first.desk.asKey();
+  await first.clock.pass(PAUSE);
+  assert.equal(goOn(2), 1);
+});
+
+test('how an item was attempted is kept with what was written, and writing takes a blank back', async () => {
+  const { desk, clock, storeOf } = open();
+  desk.write('answer', '75');
+  desk.attempt('crossed-out');
+  desk.comment('Line up the ones.');
+  await clock.pass(PAUSE);
+  const { attempt, comment, working } = storeOf(pile[0]!).value;
+  assert.deepEqual(
+    [attempt, comment, working],
+    ['crossed-out', 'Line up the ones.', { answer: '75' }]
+  );
+  desk.attempt('another-method');
+  assert.equal(desk.state.attempt, 'another-method');
+  // Its steps are not those of the squares: Enter is enough to close it.
+  assert.equal(desk.answered(), true);
+  desk.asBlank();
+  desk.go(1);
+  desk.write('answer', '8');
+  assert.deepEqual([desk.state.attempt, desk.state.isMarked], ['written', false]);
+  desk.comment('Well set out.');
+  desk.done();
+  desk.go(1);
+  desk.comment('Well set out!');
+  assert.equal(desk.state.isMarked, true);
 });

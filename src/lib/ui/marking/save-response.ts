@@ -1,15 +1,16 @@
 import type { DraftReply } from '../draft.svelte';
 import { postDraft } from '../post-draft';
-import type { Entry, Place, SavedEntry } from './desk.svelte';
+import type { Response } from '@zealous-quill/core/marking';
+import type { Place, SavedEntry } from './desk.svelte';
 
 /** Saves a response of a sitting over the version it was read at. */
 export function saveResponse(
   sittingId: number,
   { script, item }: Place,
-  entry: Entry,
+  entry: Response,
   version: number
-): Promise<DraftReply<Entry>> {
-  return postDraft<Entry>(
+): Promise<DraftReply<Response>> {
+  return postDraft<Response>(
     `/marking/${sittingId}/save`,
     { scriptId: script.id, partId: item.id, version, ...entry },
     (details) => {

@@ -11,7 +11,7 @@
   } from '@zealous-quill/core/papers';
   import { featureTitle, type Control, type SkillDescription } from '@zealous-quill/core/skills';
   import { dragHandle, dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
-  import type { RemoteBench } from '$lib/workers/bench';
+  import type { RungBench } from './rung-bench';
   import { controlText } from '../controls/choices';
   import type { Possibilities } from '../controls/possibilities.svelte';
   import { keepFocus } from '../focus';
@@ -26,7 +26,7 @@
     numbered: readonly NumberedItem[];
     style: HouseStyle;
     isFrozen: boolean;
-    bench: RemoteBench | null;
+    bench: RungBench | null;
     possibilities: Possibilities | null;
     /** Whether its controls are open. */
     isPlanned: boolean;

@@ -6,7 +6,7 @@
   import { dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
-  import type { RemoteBench } from '$lib/workers/bench';
+  import type { RungBench } from './rung-bench';
   import type { Possibilities } from '../controls/possibilities.svelte';
   import { groupBy } from '../group-by';
   import SkillPicker from '../skills/SkillPicker.svelte';
@@ -19,7 +19,7 @@
     skills: readonly ListedSkill[];
     style: HouseStyle;
     isFrozen: boolean;
-    bench: RemoteBench | null;
+    bench: RungBench | null;
     possibilities: Possibilities | null;
     onadd: (kind: Rung['kind'], skill: string) => Promise<void>;
   }

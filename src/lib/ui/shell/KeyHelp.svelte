@@ -32,13 +32,15 @@
       title: 'Marking desk',
       keys: [
         ['=', 'as the key, and on to the next'],
-        ['#', 'nothing written, and on to the next'],
+        ['#', 'not attempted, and on to the next'],
         ['digits Enter', 'type the answer; a wrong one opens the squares'],
         ['← →', 'from square to square'],
         ['↑ ↓', 'to the carry and back'],
         ['Enter', 'done, on to the next'],
         ['Page Down, Page Up', 'next and previous without deciding'],
         ['Alt M', 'change a mark'],
+        ['Alt C', 'comment to the pupil'],
+        ['Alt X, Alt O', 'crossed out, another method'],
         ['Ctrl Z', 'undo the last entry']
       ]
     }

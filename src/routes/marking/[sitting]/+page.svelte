@@ -1,22 +1,27 @@
 <script lang="ts">
-  import Problem from '$lib/ui/kit/Problem.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
-  import { beforeNavigate, goto } from '$app/navigation';
+  import { beforeNavigate, goto, invalidateAll } from '$app/navigation';
   import { tick, untrack } from 'svelte';
-  import { ANSWER, stepOf } from '@zealous-quill/core/working';
   import { plural } from '$lib/ui/format';
   import { keyOf, MarkingDesk, type Place } from '$lib/ui/marking/desk.svelte';
   import Clash from '$lib/ui/marking/Clash.svelte';
+  import EntryPane from '$lib/ui/marking/EntryPane.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import type { Told } from '$lib/ui/kit/told';
+  import { ScriptPages } from '$lib/ui/marking/script-pages.svelte';
   import DeskHead from '$lib/ui/marking/DeskHead.svelte';
   import MarkLines from '$lib/ui/marking/MarkLines.svelte';
   import PileStrip from '$lib/ui/marking/PileStrip.svelte';
   import { saveResponse } from '$lib/ui/marking/save-response';
   import ScriptPicture from '$lib/ui/marking/ScriptPicture.svelte';
-  import SquaresInput from '$lib/ui/marking/SquaresInput.svelte';
   import { firstSquare } from '$lib/ui/marking/squares';
   import Verdicts from '$lib/ui/marking/Verdicts.svelte';
 
-  let { data, form } = $props();
+  let { data } = $props();
+
+  const there = $derived(data.scripts.filter(({ isAbsent }) => !isAbsent));
+
+  const sheafId = $derived(data.by === 'script' ? data.scriptId : data.itemId);
 
   const pileOf = (): Place[] =>
     data.by === 'script'
@@ -24,57 +29,73 @@
           item,
           script: data.scripts.find(({ id }) => id === data.scriptId)!
         }))
-      : data.scripts.map((script) => ({
+      : there.map((script) => ({
           script,
           item: data.parts.find(({ id }) => id === data.itemId)!
         }));
 
   function openDesk(): MarkingDesk {
     const pile = pileOf();
-    const waiting = pile.findIndex((place) => !data.states[keyOf(place)]?.isMarked);
-    const asked = pile.findIndex(
+    const at = pile.findIndex(
       ({ script, item }) => script.id === data.scriptId && item.id === data.itemId
     );
     const save = saveResponse.bind(null, data.sitting.id);
-    const start = waiting < 0 ? Math.max(0, asked) : waiting;
-    return new MarkingDesk({ pile, states: data.states, save, start });
+    const { states, elsewhere } = data;
+    return new MarkingDesk({ pile, states, elsewhere, save, at: data.isExact ? at : null });
   }
 
-  const sheaf = () =>
-    `${data.sitting.id}/${data.by}/${data.by === 'script' ? data.scriptId : data.itemId}`;
+  const sheaf = () => [data.sitting.id, data.by, sheafId, ...there.map(({ id }) => id)].join('/');
+  function openPages(): ScriptPages {
+    return new ScriptPages(data.sitting.id, data.pages);
+  }
   let opened = untrack(sheaf);
   let desk = $state.raw(untrack(openDesk));
   let answerInput = $state<HTMLInputElement>();
   let firstMark = $state<HTMLInputElement>();
   /** Enter was pressed with nothing typed. */
   let isMissing = $state(false);
+  let commentInput = $state<HTMLInputElement>();
+  let pages = $state.raw(untrack(openPages));
+  /** What was done to a whole script or page, and how to take it back. */
+  let notice = $state<Told | null>(null);
   let inputs = $state<Record<string, HTMLInputElement>>({});
 
   $effect(() => {
     if (sheaf() === opened) return;
     opened = sheaf();
     desk = untrack(openDesk);
+    pages = untrack(openPages);
+  });
+
+  // The next time one comes, one goes on from here.
+  $effect(() => {
+    if (desk.pile.length === 0) return;
+    const { script, item } = desk.place;
+    const place = [data.by, script.id, item.id].join('.');
+    document.cookie = `desk-${data.sitting.id}=${place}; path=/marking; max-age=31536000; samesite=lax`;
   });
 
   // The cursor waits in the answer of whatever comes up.
   $effect(() => {
-    void desk.place;
+    if (desk.pile.length > 0) void desk.place;
     isMissing = false;
     void tick().then(() => focusAnswer());
   });
 
   const sheaves = $derived(
     data.by === 'script'
-      ? data.scripts.map(({ id, name, markedItems }) => ({
+      ? data.scripts.map(({ id, name, markedItems, isAbsent }) => ({
           id,
-          word: `${name}${markedItems >= data.questions.length ? ' ●' : ''}`
+          word: `${name}${isAbsent ? ' (absent)' : markedItems >= data.questions.length ? ' ●' : ''}`
         }))
       : data.questions.map(({ id, number, prompt }) => ({ id, word: `${number}  ${prompt}` }))
   );
-  const sheafId = $derived(data.by === 'script' ? data.scriptId : data.itemId);
+  const absent = $derived(
+    data.by === 'script'
+      ? data.scripts.find(({ id, isAbsent }) => id === data.scriptId && isAbsent)
+      : undefined
+  );
   const sheafAt = $derived(sheaves.findIndex(({ id }) => id === sheafId));
-
-  const isNumber = $derived(stepOf(desk.worked.graph, ANSWER).reading.kind === 'number');
 
   /** What stands there already is typed over, not added to. */
   function focusAnswer() {
@@ -120,15 +141,49 @@
     }
   }
 
+  async function setAbsent(script: { id: number; name: string }, isAbsent: boolean) {
+    await desk.settle();
+    const reply = await fetch(`/marking/${data.sitting.id}/absent`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ scriptId: script.id, isAbsent })
+    }).catch(() => null);
+    if (!reply?.ok) {
+      notice = { text: 'The server does not answer. Try it again.', undo: null };
+      return;
+    }
+    await invalidateAll();
+    notice = isAbsent
+      ? { text: `${script.name} was absent.`, undo: () => setAbsent(script, false) }
+      : null;
+  }
+
+  function removePage(page: number) {
+    const { script } = desk.place;
+    const own = pages.of(script.id).find(({ id }) => id === page);
+    if (!own) return;
+    // It goes for good only when there is no way back any more.
+    pages.hide(page);
+    notice = {
+      text: 'The page is removed.',
+      undo: () => pages.show(page),
+      done: () => void pages.remove(script.id, own)
+    };
+  }
+
   function keys(event: KeyboardEvent) {
+    if (desk.pile.length === 0) return;
     const target = event.target as HTMLElement;
     const isReason = target.matches('.reason, select');
     const isControl = event.ctrlKey || event.metaKey;
     if (isControl && event.key.toLowerCase() === 'z' && !isReason) desk.undo();
     else if (event.altKey && event.key.toLowerCase() === 'm') firstMark?.focus();
+    else if (event.altKey && event.key.toLowerCase() === 'c') commentInput?.focus();
+    else if (event.altKey && event.key.toLowerCase() === 'x') desk.attempt('crossed-out');
+    else if (event.altKey && event.key.toLowerCase() === 'o') desk.attempt('another-method');
     else if (event.key === 'PageDown') desk.next();
     else if (event.key === 'PageUp') desk.previous();
-    else if (event.key === 'Enter' && target.matches('[data-digits]')) void finish();
+    else if (event.key === 'Enter' && target.matches('[data-digits], .reason')) void finish();
     else if (event.key === '=' && target.matches('[data-digits]')) desk.asKey();
     else if (event.key === '#' && target.matches('[data-digits]')) desk.asBlank();
     else if (event.key === 'Escape' && target.matches('input')) focusAnswer();
@@ -155,69 +210,49 @@
     open(by === 'script' ? { by, script: desk.place.script.id } : { by, item: desk.place.item.id })}
   onsheaf={openSheaf}
 />
-<PileStrip {desk} by={data.by} />
-{#if form?.pageProblem}<Problem isUrgent>{form.pageProblem}</Problem>{/if}
-{#each desk.clashes as place (keyOf(place))}<Clash {desk} {place} />{/each}
+<Notice bind:told={notice} />
+{#if absent}
+  <p class="leaf">
+    {absent.name} was absent: there is nothing to mark.
+    <Button onclick={() => setAbsent(absent, false)}>Was there after all</Button>
+  </p>
+{:else if desk.pile.length === 0}
+  <p class="leaf">Everyone was absent: there is nothing to mark.</p>
+{:else}
+  <PileStrip {desk} by={data.by} />
+  {#each desk.clashes as place (keyOf(place))}<Clash {desk} {place} />{/each}
 
-<div class="desk">
-  <section class="leaf" aria-label="Script">
-    <ScriptPicture
-      place={desk.place}
-      working={data.written[keyOf(desk.place)]}
-      pages={data.pages[desk.place.script.id] ?? []}
-      sittingId={data.sitting.id}
-    />
-  </section>
-  <section aria-label="Entry">
-    <h2>
-      {desk.place.script.name}
-      <span class="standing">{desk.state.isMarked ? '● marked' : ''}</span>
-    </h2>
-    <label class="answer">
-      Answer
-      <input
-        bind:this={answerInput}
-        class="figures"
-        type="text"
-        class:long={!isNumber}
-        inputmode={isNumber ? 'numeric' : 'text'}
-        autocomplete="off"
-        maxlength="100"
-        data-digits
-        value={desk.state.working['answer'] ?? ''}
-        oninput={(event) => desk.write('answer', event.currentTarget.value)}
-        onkeydown={(event) => {
-          if (event.key !== 'ArrowDown') return;
-          event.preventDefault();
-          void openSquares();
-        }}
+  <div class="desk">
+    <section class="leaf" aria-label="Script">
+      <ScriptPicture
+        place={desk.place}
+        working={data.written[keyOf(desk.place)]}
+        graph={desk.worked.graph}
+        {pages}
+        sittingId={data.sitting.id}
+        onremove={removePage}
       />
-    </label>
-    {#if isMissing && Object.keys(desk.state.working).length === 0}
-      <p class="missing" role="alert">
-        Nothing is typed. If the pupil wrote nothing, press <kbd>#</kbd>.
-      </p>
-    {/if}
-    {#if desk.hasSquares}
-      <div class="squares"><SquaresInput {desk} style={data.style} bind:inputs /></div>
-    {:else}
-      <p class="faint hint">
-        <kbd>=</kbd> as the key · type the answer, <kbd>Enter</kbd> · nothing written
-        <kbd>#</kbd> · squares <kbd>↓</kbd>
-      </p>
-    {/if}
-    <p class="buttons">
-      <Button kind="side" onclick={() => desk.asKey()}>As the key</Button>
-      <Button kind="side" onclick={() => desk.asBlank()}>Nothing written</Button>
-      <Button kind="main" onclick={finish}>Done, next</Button>
-      <Button kind="quiet" onclick={() => desk.undo()}>undo</Button>
-    </p>
-  </section>
-  <section class="leaf verdicts" aria-label="Verdict and marks">
-    <MarkLines {desk} bind:first={firstMark} />
-    <Verdicts {desk} style={data.style} />
-  </section>
-</div>
+    </section>
+    <section aria-label="Entry">
+      <EntryPane
+        {desk}
+        style={data.style}
+        available={data.available}
+        {isMissing}
+        bind:answerInput
+        bind:commentInput
+        bind:inputs
+        onsquares={openSquares}
+        ondone={finish}
+        onabsent={() => setAbsent(desk.place.script, true)}
+      />
+    </section>
+    <section class="leaf verdicts" aria-label="Verdict and marks">
+      <MarkLines {desk} bind:first={firstMark} />
+      <Verdicts {desk} style={data.style} />
+    </section>
+  </div>
+{/if}
 {#if desk.left === 0}
   <p class="done">
     {data.by === 'script' ? 'This script' : 'This question'} is marked.
@@ -242,57 +277,6 @@
   }
   .leaf {
     padding: var(--space-3) var(--space-4);
-  }
-  .answer {
-    display: flex;
-    gap: var(--space-2);
-    align-items: baseline;
-    margin-top: var(--space-2);
-  }
-  .answer input {
-    width: 11rem;
-    padding: var(--space-1) var(--space-2);
-    font-size: var(--text-xl) !important;
-  }
-  .answer input.long {
-    flex: 1;
-    min-width: 0;
-    font-size: var(--text-lg) !important;
-  }
-  h2 {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: baseline;
-    gap: var(--space-2);
-  }
-  .standing {
-    color: var(--right);
-    font: 1rem var(--font-sans);
-  }
-  .squares {
-    margin-top: var(--space-4);
-  }
-  .missing {
-    color: var(--slip);
-    margin-top: var(--space-2);
-  }
-  .hint {
-    margin-top: var(--space-3);
-  }
-  kbd {
-    border: 1px solid var(--rule);
-    padding: 0 var(--space-1);
-    background: var(--leaf);
-    color: var(--ink);
-  }
-  .buttons {
-    display: flex;
-    flex-wrap: wrap;
-    gap: var(--space-2) var(--space-3);
-    white-space: nowrap;
-    margin-top: var(--space-4);
-    align-items: center;
   }
   .done {
     display: flex;

@@ -1,4 +1,4 @@
-import type { Because } from '@zealous-quill/core/marking';
+import { attempts, type Because } from '@zealous-quill/core/marking';
 import { sql } from 'drizzle-orm';
 import {
   blob,
@@ -78,16 +78,8 @@ export const markings = sqliteTable(
   ]
 );
 
-/** How a part was attempted. */
-export const attempts = [
-  'written',
-  'crossed-out',
-  'another-method',
-  'not-attempted',
-  'absent'
-] as const;
-
-export type Attempt = (typeof attempts)[number];
+/** How a part was attempted; that a pupil was absent is said of the whole script. */
+const storedAttempts = [...attempts, 'absent'] as const;
 
 /** What a pupil wrote to one part, and how far the marker is with it. */
 export const responses = sqliteTable(
@@ -102,7 +94,7 @@ export const responses = sqliteTable(
       .references(() => parts.id),
     /** Counts the saves, so that two markers cannot overwrite each other unseen. */
     version: integer().notNull().default(1),
-    attempt: text().$type<Attempt>().notNull().default('written'),
+    attempt: text().$type<(typeof storedAttempts)[number]>().notNull().default('written'),
     isMarked: flag(),
     outcome: json<Outcome>(),
     /** What goes back to the pupil. */
@@ -112,7 +104,7 @@ export const responses = sqliteTable(
   (table) => [
     uniqueIndex('responses_of').on(table.markingId, table.partId),
     index('responses_part').on(table.partId),
-    check('responses_attempt', among(table.attempt, attempts))
+    check('responses_attempt', among(table.attempt, storedAttempts))
   ]
 );
 

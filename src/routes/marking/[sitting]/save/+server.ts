@@ -1,4 +1,5 @@
 import { db } from '$lib/server/database/connection';
+import { attempts, LONGEST_COMMENT } from '@zealous-quill/core/marking';
 import { saveResponse } from '$lib/server/database/responses';
 import { listScripts } from '$lib/server/database/sittings';
 import { idOf } from '$lib/server/forms';
@@ -6,17 +7,24 @@ import { fail, invalid, post, reply } from '$lib/server/api/reply';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 
-const request = z.strictObject({
-  scriptId: z.int().min(1),
-  partId: z.int().min(1),
-  version: z.int().min(0),
-  working: z.record(z.string().max(60), z.string().max(200)),
-  isMarked: z.boolean(),
-  given: z.record(
-    z.string().max(40),
-    z.strictObject({ given: z.int().min(0).max(20), reason: z.string().min(1).max(200) })
-  )
-});
+const request = z
+  .strictObject({
+    scriptId: z.int().min(1),
+    partId: z.int().min(1),
+    version: z.int().min(0),
+    working: z.record(z.string().max(60), z.string().max(200)),
+    attempt: z.enum(attempts).default('written'),
+    comment: z.string().max(LONGEST_COMMENT).default(''),
+    isMarked: z.boolean(),
+    given: z.record(
+      z.string().max(40),
+      z.strictObject({ given: z.int().min(0).max(20), reason: z.string().min(1).max(200) })
+    )
+  })
+  .refine(
+    ({ attempt, working }) => attempt !== 'not-attempted' || Object.keys(working).length === 0,
+    { path: ['attempt'], message: 'something is written' }
+  );
 
 /** Saves one response; what is answered with 200 is on the disk. */
 export const POST: RequestHandler = ({ params, request: sent }) =>

@@ -1,0 +1,191 @@
+<script lang="ts">
+  import { attemptWords, LONGEST_COMMENT } from '@zealous-quill/core/marking';
+  import type { HouseStyle } from '@zealous-quill/core/house-style';
+  import { ANSWER, stepOf } from '@zealous-quill/core/working';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import type { MarkingDesk } from './desk.svelte';
+  import SquaresInput from './SquaresInput.svelte';
+
+  interface Props {
+    desk: MarkingDesk;
+    style: HouseStyle;
+    /** Marks of the whole paper. */
+    available: number;
+    /** Enter was pressed with nothing typed. */
+    isMissing: boolean;
+    answerInput: HTMLInputElement | undefined;
+    commentInput: HTMLInputElement | undefined;
+    inputs: Record<string, HTMLInputElement>;
+    onsquares: () => void;
+    ondone: () => void;
+    onabsent: () => void;
+  }
+
+  let {
+    desk,
+    style,
+    available,
+    isMissing,
+    answerInput = $bindable(),
+    commentInput = $bindable(),
+    inputs = $bindable(),
+    onsquares,
+    ondone,
+    onabsent
+  }: Props = $props();
+
+  const ways = ['crossed-out', 'another-method'] as const;
+  const keys = { 'crossed-out': 'Alt+X', 'another-method': 'Alt+O' };
+
+  const isNumber = $derived(stepOf(desk.worked.graph, ANSWER).reading.kind === 'number');
+  const isElsewhere = $derived(desk.state.attempt === 'another-method');
+</script>
+
+<h2>
+  {desk.place.script.name}
+  <span class="total">
+    <strong class="figures">{desk.totalOf(desk.place.script)}</strong>
+    <span class="faint">of {available} so far</span>
+  </span>
+</h2>
+<label class="answer">
+  Answer
+  <input
+    bind:this={answerInput}
+    class="figures"
+    type="text"
+    class:long={!isNumber}
+    inputmode={isNumber ? 'numeric' : 'text'}
+    autocomplete="off"
+    maxlength="100"
+    data-digits
+    value={desk.state.working[ANSWER] ?? ''}
+    oninput={(event) => desk.write(ANSWER, event.currentTarget.value)}
+    onkeydown={(event) => {
+      if (event.key !== 'ArrowDown') return;
+      event.preventDefault();
+      onsquares();
+    }}
+  />
+  {#if desk.state.isMarked}<span class="faint">● marked</span>{/if}
+</label>
+{#if isMissing && desk.isUntouched}
+  <Problem isUrgent>Nothing is typed. If the pupil wrote nothing, press <kbd>#</kbd>.</Problem>
+{/if}
+{#if isElsewhere}
+  <p class="elsewhere">Another method: give its marks by hand, beside those proposed.</p>
+{:else if desk.hasSquares}
+  <div class="squares"><SquaresInput {desk} {style} bind:inputs /></div>
+{:else}
+  <p class="faint hint">
+    <kbd>=</kbd> as the key · type the answer, <kbd>Enter</kbd> · not attempted
+    <kbd>#</kbd> · squares <kbd>↓</kbd>
+  </p>
+{/if}
+<p class="buttons">
+  <Button onclick={() => desk.asKey()}>As the key</Button>
+  <Button onclick={() => desk.asBlank()}>Not attempted</Button>
+  <Button kind="main" onclick={ondone}>Done, next</Button>
+</p>
+<p class="buttons ways">
+  {#each ways as way (way)}
+    <Button
+      kind="square"
+      title="{attemptWords[way]} ({keys[way]})"
+      aria-pressed={desk.state.attempt === way}
+      onclick={() => desk.attempt(way)}>{attemptWords[way]}</Button
+    >
+  {/each}
+  <Button kind="square" title="The pupil was not there: the whole script" onclick={onabsent}
+    >absent</Button
+  >
+  <Button kind="quiet" class="ml-auto" onclick={() => desk.undo()}>undo</Button>
+</p>
+{#if desk.state.attempt === 'crossed-out'}
+  <p class="faint small">
+    What is crossed out is marked as far as it can be read, unless something stands in its place.
+  </p>
+{/if}
+<label class="comment">
+  Comment to the pupil
+  <input
+    bind:this={commentInput}
+    type="text"
+    class="reason"
+    autocomplete="off"
+    maxlength={LONGEST_COMMENT}
+    title="Alt+C"
+    value={desk.state.comment}
+    oninput={(event) => desk.comment(event.currentTarget.value)}
+  />
+</label>
+
+<style>
+  h2 {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: baseline;
+    gap: var(--space-2);
+  }
+  .total {
+    font: 1rem var(--font-sans);
+  }
+  .total strong {
+    font-size: var(--text-lg);
+  }
+  .answer {
+    display: flex;
+    gap: var(--space-2);
+    align-items: baseline;
+    margin-top: var(--space-2);
+  }
+  .answer input {
+    width: 11rem;
+    padding: var(--space-1) var(--space-2);
+    font-size: var(--text-xl);
+  }
+  .answer input.long {
+    flex: 1;
+    min-width: 0;
+    font-size: var(--text-lg);
+  }
+  .squares {
+    margin-top: var(--space-4);
+  }
+  .hint,
+  .elsewhere {
+    margin-top: var(--space-3);
+  }
+  kbd {
+    border: 1px solid var(--rule);
+    padding: 0 var(--space-1);
+    background: var(--leaf);
+    color: var(--ink);
+  }
+  .buttons {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-2);
+    white-space: nowrap;
+    margin-top: var(--space-3);
+    align-items: center;
+  }
+  .ways {
+    margin-top: var(--space-2);
+  }
+  .comment {
+    display: block;
+    margin-top: var(--space-3);
+    font-size: var(--text-sm);
+    color: var(--faint);
+  }
+  .comment input {
+    display: block;
+    width: 100%;
+    padding: var(--space-half) var(--space-2);
+    color: var(--ink);
+    font-size: var(--text-base);
+  }
+</style>

@@ -1,0 +1,99 @@
+/** A picture of a script. */
+export interface Page {
+  readonly id: number;
+  readonly mediaType: string;
+  /** Degrees it is turned clockwise. */
+  readonly turn: number;
+}
+
+/** Where an item stands on the pages of a script: the page, and how far down it, from 0 to 1. */
+export interface Spot {
+  readonly page: number;
+  readonly top: number;
+}
+
+/** Bytes a page may have. */
+const LARGEST = 10 * 1024 * 1024;
+
+/** The pages of the scripts of a sitting, changed on the server one act at a time. */
+export class ScriptPages {
+  problem = $state<string | null>(null);
+  isBusy = $state(false);
+  private pages = $state.raw<Readonly<Record<number, readonly Page[]>>>({});
+  private hidden = $state.raw<readonly number[]>([]);
+  /** Where items were found, by their numbers: scripts of one paper are alike. */
+  private readonly spots = new Map<number, Spot>();
+
+  constructor(
+    private readonly sittingId: number,
+    pages: Readonly<Record<number, readonly Page[]>>
+  ) {
+    this.pages = pages;
+  }
+
+  /** The pages of a script in the order in which they are read, but for those about to be removed. */
+  of(scriptId: number): readonly Page[] {
+    return (this.pages[scriptId] ?? []).filter(({ id }) => !this.hidden.includes(id));
+  }
+
+  hide(page: number): void {
+    this.hidden = [...this.hidden, page];
+  }
+
+  show(page: number): void {
+    this.hidden = this.hidden.filter((id) => id !== page);
+  }
+
+  /** Remembers where an item was looked for. */
+  remember(item: number, spot: Spot): void {
+    this.spots.set(item, spot);
+  }
+
+  /** Where to look for an item: where it was before, else where the one before it was. */
+  spotOf(item: number): Spot {
+    const known = [...this.spots.keys()].filter((other) => other <= item);
+    return (known.length > 0 && this.spots.get(Math.max(...known))) || { page: 0, top: 0 };
+  }
+
+  async add(scriptId: number, file: File): Promise<void> {
+    if (file.size > LARGEST) {
+      const size = Math.ceil(file.size / 1024 / 1024);
+      this.problem = `This file has ${size} MB; a page may have up to 10 MB.`;
+      return;
+    }
+    await this.ask(scriptId, `?script=${scriptId}`, { method: 'POST', body: file });
+  }
+
+  turn(scriptId: number, { id, turn }: Page): Promise<void> {
+    return this.change(scriptId, id, { turn: (turn + 90) % 360 });
+  }
+
+  move(scriptId: number, { id }: Page, position: number): Promise<void> {
+    return this.change(scriptId, id, { position });
+  }
+
+  remove(scriptId: number, { id }: Page): Promise<void> {
+    return this.ask(scriptId, `/${id}`, { method: 'DELETE' });
+  }
+
+  private change(scriptId: number, id: number, asked: object): Promise<void> {
+    return this.ask(scriptId, `/${id}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(asked)
+    });
+  }
+
+  private async ask(scriptId: number, path: string, request: RequestInit): Promise<void> {
+    this.isBusy = true;
+    try {
+      const reply = await fetch(`/marking/${this.sittingId}/pages${path}`, request);
+      const answer = await reply.json();
+      this.problem = reply.ok ? null : answer.error.message;
+      if (reply.ok) this.pages = { ...this.pages, [scriptId]: answer.pages };
+    } catch {
+      this.problem = 'The server does not answer. Try it again.';
+    }
+    this.isBusy = false;
+  }
+}

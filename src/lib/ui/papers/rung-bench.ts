@@ -1,0 +1,11 @@
+import type { ItemFacts, Rung } from '@zealous-quill/core/papers';
+import type { Controls } from '@zealous-quill/core/skills';
+
+/** What draws and reads items for a rung, in a worker or anywhere else. */
+export interface RungBench {
+  sample(skill: string, controls: Controls, most: number, seed: number): Promise<ItemFacts[]>;
+  read(
+    rung: Pick<Rung, 'skill' | 'school'>,
+    line: string
+  ): Promise<{ given: unknown; facts: ItemFacts } | null>;
+}

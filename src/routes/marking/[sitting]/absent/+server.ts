@@ -1,0 +1,17 @@
+import { fail, post, reply } from '$lib/server/api/reply';
+import { db } from '$lib/server/database/connection';
+import { listScripts, setAbsent } from '$lib/server/database/sittings';
+import { idOf } from '$lib/server/forms';
+import { z } from 'zod';
+import type { RequestHandler } from './$types';
+
+const request = z.strictObject({ scriptId: z.int().min(1), isAbsent: z.boolean() });
+
+/** Says that a pupil was absent, or was there after all. */
+export const POST: RequestHandler = ({ params, request: sent }) =>
+  post(request, ({ scriptId, isAbsent }) => {
+    const isOurs = listScripts(db(), idOf(params.sitting) ?? 0).some(({ id }) => id === scriptId);
+    if (!isOurs) return fail(404, 'missing', 'There is no such script in this sitting.');
+    setAbsent(db(), scriptId, isAbsent);
+    return reply({});
+  })({ request: sent });
