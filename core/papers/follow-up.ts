@@ -16,7 +16,7 @@ const TRIES = 200;
 export function followUp(
   skillId: string,
   pattern: string,
-  { seed, school, except = [] }: { seed: number; school?: string; except?: readonly string[] }
+  { seed, school, except = [], most = MOST }: FollowUpOptions
 ): Paper | undefined {
   const skill = skillOf(skillId);
   const error = skill.patterns.find(({ id }) => id === pattern);
@@ -28,7 +28,7 @@ export function followUp(
       controls,
       seed,
       except: new Set(except),
-      count: MOST,
+      count: most,
       tries: TRIES,
       isWanted: (given) =>
         new WorkedItem(skill, given, way).showing().some((shown) => shown.pattern.id === pattern)
@@ -36,11 +36,19 @@ export function followUp(
   });
   const base = skill.ladder.find(({ kind }) => kind === 'set-out')!.controls;
   const usual = search(combined(skill, base, error.shownBy));
-  const found = usual.given.length === MOST ? usual : search(error.shownBy);
+  const found = usual.given.length === most ? usual : search(error.shownBy);
   const best = found.given.length >= usual.given.length ? found : usual;
   if (best.given.length < FEWEST) return undefined;
   const title = `Practice: ${error.title.toLowerCase()}`;
   return { ...fromPlans(title, seed, []), rungs: rungsOf(skill, way, best) };
+}
+
+export interface FollowUpOptions {
+  readonly seed: number;
+  readonly school?: string;
+  readonly except?: readonly string[];
+  /** Items it has, where there are as many: at least {@link FEWEST}. */
+  readonly most?: number;
 }
 
 /** An example, one with gaps, and the others half set out and half on one's own. */

@@ -17,3 +17,4 @@ export { snapshotOf, snapshotPicture, type Printed, type Snapshot } from './snap
 export { problemsIn, problemsOfRung, type PaperProblem } from './problems';
 export { withFacts, type Drawn } from './drawn';
 export { followUp } from './follow-up';
+export { practiceFor, type Need, type PracticeOptions } from './practice';

@@ -5,6 +5,7 @@ import { defaultHouseStyle } from '../house-style';
 import { meets, readControls, skillOf, WorkedItem, type Controls } from '../skills';
 import { skills } from '../skills/all';
 import { followUp } from './follow-up';
+import { practiceFor } from './practice';
 import { redrawRung, replaceItem } from './ladder';
 import { outline } from './outline';
 import { fromPlans, startLadder } from './start';
@@ -189,6 +190,41 @@ test('a ladder keeps the controls it is given in every rung, whatever its own as
         assert.deepEqual(skill.measure(given)[id], value);
       }
     }),
-    { numRuns: 8 }
+    { numRuns: 4 }
+  );
+});
+
+test('a practice of several needs holds each of them, shortly, and nothing that was met', () => {
+  const style = defaultHouseStyle;
+  const needs = [
+    { skill: 'column-addition', school: 'columns', pattern: 'carry-dropped' },
+    { skill: 'square-ending-five', school: 'columns' },
+    { skill: 'column-subtraction', school: 'equal-additions', pattern: 'smaller-from-larger' }
+  ];
+  fc.assert(
+    fc.property(seeds, (seed) => {
+      const first = practiceFor('Practice', needs, { seed, style, met: {} })!;
+      assert.ok(paperSchema.safeParse(first).success);
+      assert.deepEqual(
+        [...new Set(first.rungs.map(({ skill }) => skill))],
+        needs.map(({ skill }) => skill)
+      );
+      assert.ok(first.rungs.length <= 12);
+      const met = Object.fromEntries(
+        needs.map(({ skill }) => [
+          skill,
+          first.rungs
+            .filter((rung) => rung.skill === skill)
+            .flatMap(({ items }) => items.map(({ given }) => skillOf(skill).orderless(given)))
+        ])
+      );
+      const second = practiceFor('Practice', needs, { seed, style, met })!;
+      for (const { skill, items } of second.rungs) {
+        for (const { given } of items) {
+          assert.ok(!met[skill]!.includes(skillOf(skill).orderless(given)));
+        }
+      }
+    }),
+    { numRuns: 5 }
   );
 });

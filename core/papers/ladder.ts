@@ -17,12 +17,23 @@ export type LadderResult = { ok: true; rung: Rung } | { ok: false; error: DrawEr
 
 /**
  * Draws a rung anew, keeping its locked items in their places. `turn` tells one drawing from the next.
- * No item of the paper stands in it twice, not even in another order.
+ * No item of the paper stands in it twice, not even in another order, and none of `except`, as the skill writes
+ * items without order.
  */
-export function redrawRung(paper: Paper, rungId: string, turn: number): LadderResult {
+export function redrawRung(
+  paper: Paper,
+  rungId: string,
+  turn: number,
+  except: readonly string[] = []
+): LadderResult {
   const rung = rungOf(paper, rungId);
   const kept = rung.items.filter(({ locked }) => locked);
-  const drawn = drawParts(paper, rung, { kept, parts: partsOf(rung, kept), turn });
+  const drawn = drawParts(paper, rung, {
+    kept,
+    parts: partsOf(rung, kept),
+    turn,
+    except
+  });
   if (!drawn.ok) return drawn;
   const fresh = [...drawn.items];
   const places = Array.from(
@@ -119,18 +130,22 @@ interface Drawing {
   readonly kept: readonly PaperItem[];
   readonly parts: readonly Part[];
   readonly turn: number;
+  readonly except?: readonly string[];
 }
 
 function drawParts(
   paper: Paper,
   rung: Rung,
-  { kept, parts, turn }: Drawing
+  { kept, parts, turn, except = [] }: Drawing
 ): { ok: true; items: PaperItem[] } | { ok: false; error: DrawError } {
   const skill = skillOf(rung.skill);
   const others = paper.rungs
     .filter(({ id, skill }) => id !== rung.id && skill === rung.skill)
     .flatMap(({ items }) => items);
-  const taken = new Set([...others, ...kept].map(({ given }) => skill.orderless(given)));
+  const taken = new Set([
+    ...except,
+    ...[...others, ...kept].map(({ given }) => skill.orderless(given))
+  ]);
   const seed = partSeed(paper.seed, `${rung.id}/${turn}`);
   const drawnParts: unknown[][] = [];
   for (const [at, { controls, count }] of parts.entries()) {

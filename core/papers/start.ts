@@ -21,13 +21,13 @@ export type PaperPlan = RungPlan & Pick<Rung, 'skill' | 'spread'> & { school?: s
 export function startLadder(
   skillId: string,
   title: string,
-  { seed, style = defaultHouseStyle, kept = {} }: LadderStart
+  { seed, style = defaultHouseStyle, kept = {}, except = [] }: LadderStart
 ): Paper {
   const skill = skillOf(skillId);
   const plans = skill.ladder.flatMap((plan) => keeping(skill, plan, kept) ?? []);
   const start: Paper = { title, seed, rungs: [], ramp: { from: -2, to: 2 } };
   return plans.reduce(
-    (paper, plan) => withRung(paper, { skill: skillId, ...plan }, style) ?? paper,
+    (paper, plan) => withRung(paper, { skill: skillId, ...plan }, { style, except }) ?? paper,
     start
   );
 }
@@ -36,6 +36,8 @@ export interface LadderStart {
   readonly seed: number;
   readonly style?: HouseStyle;
   readonly kept?: Controls;
+  /** Items it must not have, as the skill writes them without order. */
+  readonly except?: readonly string[];
 }
 
 /** A paper of rungs, each drawn; a rung that cannot be drawn in full is a programmer's mistake. */
@@ -47,7 +49,7 @@ export function fromPlans(
 ): Paper {
   const empty: Paper = { title, seed, rungs: [], ramp: { from: -2, to: 2 } };
   return plans.reduce((paper, plan, at) => {
-    const grown = withRung(paper, plan, style);
+    const grown = withRung(paper, plan, { style });
     if (grown?.rungs.at(-1)?.items.length !== plan.count) {
       throw new Error(`fromPlans: rung ${at + 1} cannot be drawn`);
     }
@@ -59,7 +61,7 @@ export function fromPlans(
 function withRung(
   paper: Paper,
   { skill, school, ...plan }: PaperPlan,
-  style: HouseStyle
+  { style, except = [] }: { style: HouseStyle; except?: readonly string[] }
 ): Paper | undefined {
   const rung: Rung = {
     id: `r${paper.rungs.length + 1}`,
@@ -69,7 +71,8 @@ function withRung(
     items: []
   };
   for (let count = plan.count; count > 0; count--) {
-    const drawn = redrawRung({ ...paper, rungs: [...paper.rungs, { ...rung, count }] }, rung.id, 0);
+    const grown = { ...paper, rungs: [...paper.rungs, { ...rung, count }] };
+    const drawn = redrawRung(grown, rung.id, 0, except);
     if (drawn.ok) return { ...paper, rungs: [...paper.rungs, drawn.rung] };
   }
   return undefined;

@@ -22,7 +22,7 @@ export { Wanted } from './wanted';
 export { blockedBy, explainEmpty, type Blocked, type Conflict } from './conflict';
 export { drawItems, drawWhere, type DrawError, type DrawRequest, type DrawResult } from './draw';
 export { WorkedItem } from './worked';
-export { analyseItem, itemOf, patternKey, type Item, type ItemStep } from './item';
+export { analyseItem, itemOf, patternKey, splitPatternKey, type Item, type ItemStep } from './item';
 export {
   describeSkill,
   featureTitle,

@@ -75,3 +75,9 @@ export function itemOf(worked: WorkedItem, style: HouseStyle): Item {
 export function patternKey(skill: string, pattern: string): string {
   return `${skill}/${pattern}`;
 }
+
+/** The skill and the pattern of a key made by {@link patternKey}. */
+export function splitPatternKey(key: string): { skill: string; pattern: string } {
+  const at = key.indexOf('/');
+  return { skill: key.slice(0, at), pattern: key.slice(at + 1) };
+}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Input from 'flowbite-svelte/Input.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import { plural } from '$lib/ui/format';
@@ -36,10 +37,10 @@
 <form method="POST" action="?/create" class="create">
   <label>
     New class
-    <input
+    <Input
       name="name"
       value={form?.name ?? ''}
-      maxlength="80"
+      maxlength={80}
       placeholder="7 Amber"
       aria-describedby="problem"
       autocomplete="off"
@@ -77,9 +78,5 @@
     gap: var(--space-2);
     align-items: end;
     margin-top: var(--space-5);
-  }
-  .create input {
-    display: block;
-    padding: var(--space-1) var(--space-2);
   }
 </style>

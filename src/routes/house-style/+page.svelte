@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Select from 'flowbite-svelte/Select.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import {
     houseStyleConflict,
@@ -71,11 +72,11 @@
       {#each data.methods as { name, title, options, chosen } (name)}
         <label class="method">
           {title}
-          <select {name} value={chosen}>
+          <Select placeholder="" {name} value={chosen}>
             {#each options as [school, word] (school)}
               <option value={school}>{word.toLowerCase()}</option>
             {/each}
-          </select>
+          </Select>
         </label>
       {/each}
     </section>
@@ -171,9 +172,6 @@
     gap: var(--space-3);
     align-items: center;
     padding: var(--space-half) 0;
-  }
-  .method select {
-    padding: var(--space-half) var(--space-5) var(--space-half) var(--space-2);
   }
   .state {
     margin-top: var(--space-3);

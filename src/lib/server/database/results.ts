@@ -15,6 +15,7 @@ import { satItems } from './snapshots';
 export interface ResultItem {
   readonly id: number;
   readonly number: number;
+  readonly skill: string;
   readonly prompt: string;
   readonly answer: string;
   readonly available: number;
@@ -59,7 +60,18 @@ export interface PatternSummary {
   readonly pupils: number;
 }
 
+/** What a paper asks of one skill, and how much of it the class earned. */
+export interface SkillSummary {
+  readonly skill: string;
+  readonly school: string;
+  readonly title: string;
+  readonly items: number;
+  readonly available: number;
+  readonly facility: number | null;
+}
+
 export interface Results {
+  readonly skills: readonly SkillSummary[];
   readonly items: readonly ResultItem[];
   readonly pupils: readonly ResultPupil[];
   readonly patterns: readonly PatternSummary[];
@@ -98,12 +110,25 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
     items: items.map(({ id, number, item, scheme }, at) => ({
       id,
       number,
+      skill: item.skill,
       prompt: item.prompt,
       answer: item.answer,
       available: availableMarks(scheme),
       facility: facility(pupils.map(({ outcomes }) => outcomes[at] ?? null))
     })),
     pupils,
+    skills: skills.map((skill) => {
+      const own = items.flatMap(({ item, scheme }, at) =>
+        item.skill === skill.id ? [{ at, school: item.school, marks: availableMarks(scheme) }] : []
+      );
+      return {
+        ...{ skill: skill.id, title: skill.title, school: own[0]!.school, items: own.length },
+        available: own.reduce((sum, { marks }) => sum + marks, 0),
+        facility: facility(
+          own.flatMap(({ at }) => pupils.map(({ outcomes }) => outcomes[at] ?? null))
+        )
+      };
+    }),
     available: items.reduce((sum, { scheme }) => sum + availableMarks(scheme), 0),
     patterns: skills.flatMap((skill) =>
       skill.patterns

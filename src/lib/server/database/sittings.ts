@@ -24,6 +24,7 @@ import { freeze, type SatItem } from './snapshots';
 export interface SittingSummary {
   readonly id: number;
   readonly paperId: number;
+  readonly classId: number;
   readonly title: string;
   readonly className: string;
   readonly satOn: string;
@@ -93,6 +94,7 @@ function namedSittings(db: Db) {
     .select({
       id: sittings.id,
       paperId: sittings.paperId,
+      classId: sittings.classId,
       title: papers.title,
       className: classes.name,
       satOn: sittings.satOn

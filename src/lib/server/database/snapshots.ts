@@ -1,10 +1,11 @@
 import { isMarked, snapshotOf, type Rung, type Snapshot } from '@zealous-quill/core/papers';
+import { skillOf } from '@zealous-quill/core/skills';
 import { and, asc, eq } from 'drizzle-orm';
 import { version } from '../version';
 import type { Reader, Writer } from './connection';
 import { readHouseStyle } from './house-style';
 import type { StoredPaper } from './papers';
-import { forms, papers, parts, questions, sections, snapshots } from './schema';
+import { forms, papers, parts, questions, sections, sittings, snapshots } from './schema';
 
 /** A part of a sat paper as it was when it was sat; its number counts through the paper. */
 export interface SatItem extends Snapshot {
@@ -67,4 +68,21 @@ function partsOf(db: Reader, paperId: number) {
     .where(eq(sections.paperId, paperId))
     .orderBy(asc(sections.position), asc(questions.position), asc(parts.position))
     .all();
+}
+
+/** The items that a class has met on any paper, by skill, as the skill writes them without order. */
+export function itemsMet(db: Reader, classId: number): Record<string, string[]> {
+  const rows = db
+    .select({ item: snapshots.item })
+    .from(snapshots)
+    .innerJoin(forms, and(eq(forms.id, snapshots.formId), eq(forms.position, 0)))
+    .innerJoin(sittings, eq(sittings.paperId, forms.paperId))
+    .where(eq(sittings.classId, classId))
+    .all();
+  const met: Record<string, string[]> = {};
+  for (const { item } of rows) {
+    const orderless = skillOf(item.skill).orderless(item.given);
+    (met[item.skill] ??= []).push(orderless);
+  }
+  return met;
 }

@@ -1,20 +1,25 @@
 import { NodeCompiler } from '@myriaddreamin/typst-ts-node-compiler';
 import { join } from 'node:path';
 import type { PrintDocument } from './document';
-import template from './paper.typ?raw';
+import type { FeedbackDocument } from './feedback';
+import feedbackTemplate from './feedback.typ?raw';
+import paperTemplate from './paper.typ?raw';
 
 let compiler: NodeCompiler | undefined;
 
 /** The document as PDF: tagged, fonts embedded, PDF/UA-1. */
 export function renderPdf(document: PrintDocument): Buffer {
-  return withDocument(document, (typst) =>
-    typst.pdf({ mainFileContent: template }, { pdfStandard: 'ua-1' })
-  );
+  return pdfOf(document, paperTemplate);
+}
+
+/** The slips that go back to a class, as PDF like any print. */
+export function renderFeedback(document: FeedbackDocument): Buffer {
+  return pdfOf(document, feedbackTemplate);
 }
 
 /** The same document as one SVG with its pages under each other. */
 export function renderSvg(document: PrintDocument): string {
-  return withDocument(document, (typst) => typst.plainSvg({ mainFileContent: template }));
+  return withDocument(document, (typst) => typst.plainSvg({ mainFileContent: paperTemplate }));
 }
 
 /** Where a section of a print begins, as a share of the height of all its pages. */
@@ -25,12 +30,16 @@ export interface SectionPlace {
 
 export function sectionPlaces(document: PrintDocument): SectionPlace[] {
   const found = withDocument(document, (typst) =>
-    typst.query({ mainFileContent: template }, { selector: '<place>', field: 'value' })
+    typst.query({ mainFileContent: paperTemplate }, { selector: '<place>', field: 'value' })
   ) as { id: string; page: number; pages: number; y: number }[];
   return found.map(({ id, page, pages, y }) => ({ id, at: (page - 1 + y) / pages }));
 }
 
-function withDocument<T>(document: PrintDocument, render: (typst: NodeCompiler) => T): T {
+function pdfOf(document: object, mainFileContent: string): Buffer {
+  return withDocument(document, (typst) => typst.pdf({ mainFileContent }, { pdfStandard: 'ua-1' }));
+}
+
+function withDocument<T>(document: object, render: (typst: NodeCompiler) => T): T {
   compiler ??= NodeCompiler.create({
     workspace: process.cwd(),
     fontArgs: [

@@ -24,7 +24,7 @@
     quiet:
       'p-0 text-base text-accent underline decoration-1 underline-offset-3 disabled:opacity-45 disabled:no-underline',
     square:
-      'min-w-8 h-7 px-1.5 py-0 text-sm font-sans border border-rule bg-leaf text-ink enabled:hover:bg-accent-soft disabled:opacity-45 aria-pressed:bg-ink aria-pressed:text-paper aria-pressed:border-ink'
+      'min-w-8 h-7 px-1.5 py-0 text-sm font-sans border border-rule bg-leaf text-ink not-aria-pressed:enabled:hover:bg-accent-soft disabled:opacity-45 aria-pressed:bg-ink aria-pressed:text-paper aria-pressed:border-ink'
   } as const;
 </script>
 

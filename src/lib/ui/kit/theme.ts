@@ -9,7 +9,10 @@ export const theme: ThemeConfig = {
   input: { base: 'w-auto', input: field },
   textarea: { base: 'w-full', wrapper: field },
   select: { base: 'w-auto rounded-md', select: `${field} pr-7` },
-  fileupload: { base: 'text-base text-faint p-1 bg-leaf border border-faint rounded-md' },
+  fileupload: {
+    base: 'w-full text-sm text-faint p-0.5 bg-leaf border border-faint rounded-md file:mr-3 file:border-0 file:bg-accent-soft file:text-accent file:text-base file:px-3 file:py-0.5 file:cursor-pointer'
+  },
+  checkbox: { base: 'accent-accent', div: 'text-base font-normal' },
   label: 'text-base font-normal text-ink',
   helper: 'text-sm text-slip',
   alert: 'p-3 text-base text-ink bg-lamp-soft border border-lamp rounded-md',

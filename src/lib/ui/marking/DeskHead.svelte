@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Select from 'flowbite-svelte/Select.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import type { MarkingDesk } from './desk.svelte';
 
@@ -32,13 +33,15 @@
         value={by}
         onpick={onorder}
       />
-      <select
+      <Select
+        class="max-w-70"
+        placeholder=""
         value={sheafId}
         aria-label={by === 'script' ? 'Script' : 'Question'}
         onchange={(event) => onsheaf(Number(event.currentTarget.value))}
       >
         {#each sheaves as { id, word } (id)}<option value={id}>{word}</option>{/each}
-      </select>
+      </Select>
       <a class="quiet-link" href="/results/{sittingId}">results</a>
     </div>
   </div>
@@ -72,10 +75,6 @@
     gap: var(--space-3);
     align-items: center;
     margin-top: var(--space-1);
-  }
-  .modes select {
-    padding: var(--space-half) var(--space-5) var(--space-half) var(--space-2);
-    max-width: 17rem;
   }
   .left strong {
     font-size: var(--text-2xl);

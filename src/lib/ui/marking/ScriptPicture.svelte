@@ -25,10 +25,12 @@
   const layout = $derived(place.item.printed.layout);
   const isBlank = $derived(working !== undefined && Object.keys(working).length === 0);
   const square = $derived(Math.min(2.3, 15.8 / layout.width));
-  /** The answer stands apart where it is not what the squares say. */
+  /** The answer stands apart where it is not what the sheet says. */
   const answer = $derived.by(() => {
     const written = working?.[ANSWER] ?? '';
-    if (cellOf(layout, ANSWER)) return '';
+    const stands = (id: string, text: string) =>
+      text === written && cellOf(layout, id) !== undefined;
+    if (Object.entries(working ?? {}).some(([id, text]) => stands(id, text))) return '';
     const squares = written === '' ? undefined : spreadAnswer(graph, written);
     const isShown =
       squares && Object.entries(squares).every(([id, text]) => working?.[id] === text);

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Input from 'flowbite-svelte/Input.svelte';
   import type { NumberedItem, Paper } from '@zealous-quill/core/papers';
   import type { ApexOptions } from 'apexcharts';
   import { onMount } from 'svelte';
@@ -87,9 +88,10 @@
 <div class="wanted">
   <label>
     wanted at the first item
-    <input
+    <Input
       type="number"
       step="0.5"
+      classes={{ input: 'w-20 py-0' }}
       min="-8"
       max="8"
       value={ramp.from}
@@ -99,9 +101,10 @@
   </label>
   <label>
     at the last
-    <input
+    <Input
       type="number"
       step="0.5"
+      classes={{ input: 'w-20 py-0' }}
       min="-8"
       max="8"
       value={ramp.to}
@@ -124,9 +127,5 @@
     flex-wrap: wrap;
     gap: var(--space-2) var(--space-4);
     font-size: var(--text-sm);
-  }
-  input {
-    width: 4.6rem;
-    padding: var(--space-half) var(--space-1);
   }
 </style>

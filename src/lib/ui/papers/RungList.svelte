@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Select from 'flowbite-svelte/Select.svelte';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import { rungKinds, rungWords, type Rung } from '@zealous-quill/core/papers';
   import type { ListedSkill, SkillDescription } from '@zealous-quill/core/skills';
@@ -92,9 +93,9 @@
       label="Skill of the new rung"
       onpick={(id) => (addSkill = id)}
     />
-    <select bind:value={addKind} aria-label="Kind of the new rung">
+    <Select placeholder="" bind:value={addKind} aria-label="Kind of the new rung">
       {#each rungKinds as kind (kind)}<option value={kind}>{rungWords[kind].title}</option>{/each}
-    </select>
+    </Select>
     <Button onclick={() => onadd(addKind, addSkill)}>Add rung</Button>
   </div>
 {/if}
@@ -106,9 +107,6 @@
     flex-wrap: wrap;
     align-items: flex-end;
     gap: var(--space-2);
-  }
-  .add select {
-    padding: var(--space-1) var(--space-5) var(--space-1) var(--space-2);
   }
   .empty {
     padding: var(--space-4);

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Input from 'flowbite-svelte/Input.svelte';
+  import Select from 'flowbite-svelte/Select.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
@@ -25,15 +27,15 @@
     <form method="POST" action="?/sit">
       <label>
         Class
-        <select name="class">
+        <Select placeholder="" name="class">
           {#each classes as { id, name, pupils } (id)}
             <option value={id}>{name} ({plural(pupils, 'pupil')})</option>
           {/each}
-        </select>
+        </Select>
       </label>
       <label>
         Day
-        <input type="date" name="satOn" value={today} required />
+        <Input type="date" name="satOn" value={today} required />
       </label>
       {#if problem}<Problem isUrgent>{problem}</Problem>{/if}
       <p class="faint">
@@ -49,11 +51,5 @@
     display: grid;
     gap: var(--space-3);
     color: var(--ink);
-  }
-  select,
-  input {
-    display: block;
-    width: 100%;
-    padding: var(--space-1) var(--space-2);
   }
 </style>

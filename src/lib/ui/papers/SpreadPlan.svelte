@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Input from 'flowbite-svelte/Input.svelte';
+  import Select from 'flowbite-svelte/Select.svelte';
   import { spreadCount, type Spread } from '@zealous-quill/core/papers';
   import type { SkillDescription } from '@zealous-quill/core/skills';
   import { choicesOf } from '../controls/choices';
@@ -25,7 +27,8 @@
 <div class="spread">
   <label>
     Spread
-    <select
+    <Select
+      placeholder=""
       value={feature?.id ?? ''}
       onchange={(event) => {
         chosen = event.currentTarget.value;
@@ -37,7 +40,7 @@
       {#each spreadable(skill.features) as { id, title } (id)}
         <option value={id}>{title.toLowerCase()}</option>
       {/each}
-    </select>
+    </Select>
   </label>
   {#if feature}
     <p class="faint small">So many items with each; empty for none.</p>
@@ -46,15 +49,16 @@
         {@const isImpossible = possible[feature.id]?.[at] === false}
         <label class:impossible={isImpossible}>
           <span class="figures">{choice.label}</span>
-          <input
+          <Input
             type="number"
             min="0"
             max="40"
+            classes={{ input: 'w-14 px-1 py-0' }}
             disabled={isImpossible}
             value={itemsOf(spread, choice) || ''}
             aria-label="Items with {feature.title.toLowerCase()} {choice.label}"
             oninput={(event) => {
-              const count = Math.round(Number(event.currentTarget.value));
+              const count = Math.round(Number((event.currentTarget as HTMLInputElement).value));
               onchange(withItems(feature, spread, choice, Math.min(40, Math.max(0, count || 0))));
             }}
           />
@@ -70,10 +74,6 @@
     padding: var(--space-2) 0;
     border-bottom: 1px solid var(--rule);
   }
-  select {
-    padding: var(--space-half) var(--space-5) var(--space-half) var(--space-2);
-    margin-left: var(--space-1);
-  }
   .parts {
     display: flex;
     flex-wrap: wrap;
@@ -84,11 +84,6 @@
     display: grid;
     justify-items: center;
     font-size: var(--text-sm);
-  }
-  .parts input {
-    width: 3.1rem;
-    padding: var(--space-half) var(--space-1);
-    text-align: center;
   }
   .impossible {
     color: var(--faint);

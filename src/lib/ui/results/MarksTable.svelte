@@ -1,40 +1,42 @@
 <script lang="ts">
-  interface Item {
-    readonly id: number;
-    readonly number: number;
-    readonly prompt: string;
-    readonly answer: string;
-    readonly available: number;
-    readonly facility: number | null;
-  }
-  interface Outcome {
-    readonly awarded: number;
-    readonly available: number;
-    readonly didShow: readonly string[];
-  }
-  interface Pupil {
-    readonly scriptId: number;
-    readonly name: string;
-    readonly outcomes: readonly (Outcome | null)[];
-    readonly total: number;
-    readonly changed: number;
-    readonly isComplete: boolean;
-  }
+  import { attemptWords } from '@zealous-quill/core/marking';
+  import Checkbox from 'flowbite-svelte/Checkbox.svelte';
+  import { percent, sumOf, type Item, type Outcome, type Pupil, type Skill } from './table';
+
   interface Props {
     items: readonly Item[];
+    skills: readonly Skill[];
     pupils: readonly Pupil[];
     available: number;
     sittingId: number;
     titles: Readonly<Record<string, string>>;
     /** Pattern whose traces are pointed at. */
     pattern: string | null;
+    view: 'items' | 'skills';
+    /** Scripts of the pupils that are picked out. */
+    picked: readonly number[];
   }
 
-  let { items, pupils, available, sittingId, titles, pattern }: Props = $props();
+  let {
+    items,
+    skills,
+    pupils,
+    available,
+    sittingId,
+    titles,
+    pattern,
+    view,
+    picked = $bindable()
+  }: Props = $props();
 
   let order = $state<'name' | 'total'>('name');
   const sorted = $derived(
     order === 'name' ? pupils : [...pupils].sort((one, other) => other.total - one.total)
+  );
+  const columns = $derived(
+    view === 'items'
+      ? items.map(({ id, facility }) => ({ key: `${id}`, facility }))
+      : skills.map(({ skill, facility }) => ({ key: skill, facility }))
   );
 
   const left = (outcomes: Pupil['outcomes']) =>
@@ -42,13 +44,22 @@
 
   function hint(item: Item, outcome: Outcome | null): string {
     if (!outcome) return `${item.prompt} not marked yet`;
-    const shown = outcome.didShow.map((id) => titles[id]).join(' or ');
-    return `${item.prompt} ${outcome.awarded} of ${outcome.available}${shown ? `: ${shown}` : ''}`;
+    const said = [
+      ...(outcome.attempt === 'written' ? [] : [attemptWords[outcome.attempt]]),
+      ...(outcome.didShow.length > 0 ? [outcome.didShow.map((id) => titles[id]).join(' or ')] : []),
+      ...(outcome.comment === '' ? [] : [`“${outcome.comment}”`])
+    ];
+    return [`${item.prompt} ${outcome.awarded} of ${outcome.available}`, ...said].join('; ');
   }
+
+  const pick = (script: number) =>
+    (picked = picked.includes(script)
+      ? picked.filter((one) => one !== script)
+      : [...picked, script]);
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="scroll" tabindex="0" role="region" aria-label="Marks by pupil and item">
+<div class="scroll" tabindex="0" role="region" aria-label="Marks by pupil">
   <table>
     <thead>
       <tr>
@@ -57,11 +68,17 @@
             >Pupil</button
           ></th
         >
-        {#each items as { id, number, prompt } (id)}
-          <th class="item" title={prompt}
-            ><a href="/marking/{sittingId}?by=question&item={id}">{number}</a></th
-          >
-        {/each}
+        {#if view === 'items'}
+          {#each items as { id, number, prompt } (id)}
+            <th class="item" title={prompt}
+              ><a href="/marking/{sittingId}?by=question&item={id}">{number}</a></th
+            >
+          {/each}
+        {:else}
+          {#each skills as { skill, title, available } (skill)}
+            <th class="skill">{title} <span class="faint">of {available}</span></th>
+          {/each}
+        {/if}
         <th class="total"
           ><button type="button" aria-pressed={order === 'total'} onclick={() => (order = 'total')}
             >of {available}</button
@@ -70,37 +87,57 @@
       </tr>
     </thead>
     <tbody>
-      {#each sorted as { scriptId, name, outcomes, total, changed, isComplete } (scriptId)}
-        <tr>
-          <th scope="row"><a href="/marking/{sittingId}?by=script&script={scriptId}">{name}</a></th>
-          {#each items as item, at (item.id)}
-            {@const outcome = outcomes[at] ?? null}
-            {@const isFull = outcome?.awarded === outcome?.available}
-            <td
-              class="mark"
-              class:full={outcome && isFull}
-              class:lost={outcome && outcome.awarded === 0}
-              class:shows={pattern !== null && outcome?.didShow.includes(pattern)}
-              title={hint(item, outcome)}
-            >
-              {outcome ? outcome.awarded : '·'}{#if outcome && outcome.didShow.length > 0}<sup
-                  >e</sup
-                >{/if}
+      {#each sorted as pupil (pupil.scriptId)}
+        {@const { scriptId, name, outcomes, total, changed, isComplete, isAbsent } = pupil}
+        <tr class:picked={picked.includes(scriptId)}>
+          <th scope="row">
+            <Checkbox
+              class="align-middle"
+              checked={picked.includes(scriptId)}
+              aria-label="Pick {name}"
+              onchange={() => pick(scriptId)}
+            />
+            <a href="/marking/{sittingId}?by=script&script={scriptId}">{name}</a>
+          </th>
+          {#if isAbsent}
+            <td class="absent" colspan={columns.length}>absent</td>
+            <td class="total"></td>
+          {:else}
+            {#if view === 'items'}
+              {#each items as item, at (item.id)}
+                {@const outcome = outcomes[at] ?? null}
+                {@const isFull = outcome?.awarded === outcome?.available}
+                <td
+                  class="mark"
+                  class:full={outcome && isFull}
+                  class:lost={outcome && outcome.awarded === 0}
+                  class:shows={pattern !== null && outcome?.didShow.includes(pattern)}
+                  title={hint(item, outcome)}
+                >
+                  {#if !outcome}·{:else if outcome.attempt === 'not-attempted'}–{:else}{outcome.awarded}{/if}{#if outcome && outcome.didShow.length > 0}<sup
+                      >e</sup
+                    >{/if}
+                </td>
+              {/each}
+            {:else}
+              {#each skills as { skill } (skill)}
+                <td class="mark">{sumOf(pupil, items, skill) ?? '·'}</td>
+              {/each}
+            {/if}
+            <td class="total">
+              <strong>{total}</strong>
+              {#if !isComplete}<span class="note">{left(outcomes)} to mark</span>{/if}
+              {#if changed > 0}<span class="note changed">{changed} changed</span>{/if}
             </td>
-          {/each}
-          <td class="total">
-            <strong>{total}</strong>
-            {#if !isComplete}<span class="note">{left(outcomes)} to mark</span>{/if}
-            {#if changed > 0}<span class="note changed">{changed} changed</span>{/if}
-          </td>
+          {/if}
         </tr>
       {/each}
     </tbody>
     <tfoot>
       <tr>
         <th scope="row">earned by the class</th>
-        {#each items as { id, facility } (id)}
-          <td class="mark">{facility === null ? '' : `${Math.round(100 * facility)}`}</td>
+        {#each columns as { key, facility } (key)}
+          <td class="mark">{percent(facility)}</td>
         {/each}
         <td class="total">%</td>
       </tr>
@@ -129,6 +166,26 @@
   }
   thead button[aria-pressed='true']::after {
     content: ' ↓';
+  }
+  .picked th {
+    font-weight: 700;
+  }
+  .skill {
+    min-width: 5.5rem;
+    max-width: 8rem;
+    white-space: normal;
+    vertical-align: bottom;
+    padding-right: var(--space-2);
+  }
+  .skill .faint {
+    display: block;
+    font-weight: 400;
+    font-size: var(--text-sm);
+  }
+  .absent {
+    color: var(--faint);
+    font-style: italic;
+    border-bottom: 1px solid var(--grid);
   }
   .item {
     text-align: center;
@@ -174,7 +231,9 @@
   }
   .note {
     display: block;
-    font: 0.72rem/1.1 var(--font-sans);
+    font-family: var(--font-sans);
+    font-size: var(--text-xs);
+    line-height: 1.1;
     color: var(--faint);
   }
   .changed {

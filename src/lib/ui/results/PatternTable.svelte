@@ -22,10 +22,12 @@
   interface Props {
     patterns: readonly Summary[];
     pupils: readonly Pupil[];
+    /** Scripts of those the practice is for; everyone if there are none. */
+    picked: readonly number[];
     chosen: string | null;
   }
 
-  let { patterns, pupils, chosen = $bindable() }: Props = $props();
+  let { patterns, pupils, picked, chosen = $bindable() }: Props = $props();
 
   const sorted = $derived(
     [...patterns].sort((one, other) => other.pupils - one.pupils || other.did - one.did)
@@ -89,6 +91,9 @@
         <form method="POST" action="?/practise">
           <input type="hidden" name="skill" value={skill} />
           <input type="hidden" name="pattern" value={id} />
+          {#each picked as script (script)}
+            <input type="hidden" name="script" value={script} />
+          {/each}
           <Button type="submit" kind="quiet"
             >practice<span class="visually-hidden"> against {title}</span></Button
           >

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Input from 'flowbite-svelte/Input.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import { enhance } from '$app/forms';
@@ -95,12 +96,13 @@
   <label>
     Add a pupil, or paste a list
     <!-- svelte-ignore a11y_autofocus -->
-    <input
+    <Input
       name="name"
       autocomplete="off"
-      maxlength="80"
+      maxlength={80}
       value={form?.name ?? ''}
       autofocus
+      class="w-72"
       onpaste={paste}
       aria-describedby="problem"
     />
@@ -175,18 +177,13 @@
     align-items: end;
     margin-top: var(--space-4);
   }
-  .add input {
-    display: block;
-    padding: var(--space-1) var(--space-2);
-    width: 18rem;
-  }
   .empty {
     padding: var(--space-4);
     max-width: 34rem;
   }
   ol {
     columns: 17rem 3;
-    column-gap: var(--space-5);
+    column-gap: 3.5rem;
     list-style: decimal;
     padding-left: var(--space-5);
     margin-top: var(--space-2);

@@ -1,4 +1,7 @@
 <script lang="ts">
+  import Fileupload from 'flowbite-svelte/Fileupload.svelte';
+  import Textarea from 'flowbite-svelte/Textarea.svelte';
+  import Select from 'flowbite-svelte/Select.svelte';
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -41,22 +44,24 @@
 <form method="POST" action="?/preview" enctype="multipart/form-data" class="source" use:enhance>
   <label>
     Into the class
-    <select name="class" value={String(chosen)}>
+    <Select placeholder="" name="class" value={String(chosen)}>
       <option value="">that the list names</option>
       {#each data.classes as { id, name } (id)}<option value={String(id)}>{name}</option>{/each}
-    </select>
+    </Select>
   </label>
   <label>
     File
-    <input type="file" name="file" accept=".csv,.txt,.tsv,text/csv,text/plain" />
+    <Fileupload name="file" accept=".csv,.txt,.tsv,text/csv,text/plain" />
   </label>
   <label class="paste">
     or its text
-    <textarea
+    <Textarea
       name="csv"
-      rows="5"
+      rows={5}
+      class="w-full font-figures"
       defaultValue={form?.csv ?? ''}
-      placeholder={'Oona Fell\nWick, Bram'}></textarea>
+      placeholder={'Oona Fell\nWick, Bram'}
+    />
   </label>
   <Button type="submit" kind={preview ? 'side' : 'main'}>Look at it first</Button>
 </form>
@@ -118,23 +123,8 @@
     margin: var(--space-4) 0;
     justify-items: start;
   }
-  .source select,
-  .source textarea {
-    display: block;
-    padding: var(--space-1) var(--space-2);
-  }
-  .source select {
-    padding-right: var(--space-5);
-  }
   .paste {
     width: 100%;
-  }
-  .source textarea {
-    width: 100%;
-    font-family: var(--font-figures);
-  }
-  .source input {
-    display: block;
   }
   .problems {
     background: var(--slip-soft);

@@ -1,11 +1,12 @@
-import { followUp } from '@zealous-quill/core/papers';
-import { findSkill } from '@zealous-quill/core/skills';
+import { practiceFor, type Need } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/connection';
+import { readHouseStyle } from '$lib/server/database/house-style';
 import { createPaper, styleOf } from '$lib/server/database/papers';
-import { readResults } from '$lib/server/database/results';
+import { readResults, type Results } from '$lib/server/database/results';
 import { readSitting } from '$lib/server/database/sittings';
-import { satItems } from '$lib/server/database/snapshots';
+import { itemsMet } from '$lib/server/database/snapshots';
 import { idOf, textOf } from '$lib/server/forms';
+import { needsOf } from '$lib/server/practice';
 import { newSeed } from '$lib/server/seeds';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -21,26 +22,67 @@ export const load: PageServerLoad = ({ params }) => {
 };
 
 export const actions: Actions = {
-  /** A new practice on which a chosen error pattern shows, without items this class has just met. */
+  /**
+   * A new practice, without items this class has met: against an error pattern, in a skill, or of what some
+   * pupils, or all, need most.
+   */
   practise: async ({ params, request }) => {
     const form = await request.formData();
     const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
-    const skill = findSkill(textOf(form, 'skill'));
-    const pattern = textOf(form, 'pattern');
-    if (!sitting || !skill?.patterns.some(({ id }) => id === pattern)) {
-      return fail(400, { problem: 'There is no such error pattern.' });
+    if (!sitting) error(404, 'There is no such sitting.');
+    const results = readResults(db(), sitting.id, sitting.paperId);
+    const asked = askedFor(form, results);
+    if (!asked) return fail(400, { problem: 'There is no such skill, pattern or script.' });
+    if (asked.needs.length === 0) {
+      return fail(422, {
+        problem: `Nothing stands out for ${asked.whom}: choose a skill or an error pattern to practise.`
+      });
     }
-    const own = satItems(db(), sitting.paperId).filter(({ item }) => item.skill === skill.id);
-    const met = own.map(({ item }) => skill.orderless(item.given));
-    const school = own[0]?.item.school;
-    const paper = followUp(skill.id, pattern, {
+    const title = `${asked.title} (${sitting.className}${asked.isAll ? '' : `, ${asked.whom}`})`;
+    const paper = practiceFor(title.slice(0, 120), asked.needs, {
       seed: newSeed(),
-      except: met,
-      ...(school !== undefined && { school })
+      style: readHouseStyle(db()),
+      met: itemsMet(db(), sitting.classId)
     });
-    if (!paper)
-      return fail(422, { problem: 'Too few other items were found on which this pattern shows.' });
-    const title = `${paper.title} (${sitting.className})`.slice(0, 120);
-    redirect(303, `/papers/${createPaper(db(), { ...paper, title })}`);
+    if (!paper) {
+      return fail(422, { problem: 'Too few other items were found that this class has not met.' });
+    }
+    redirect(303, `/papers/${createPaper(db(), paper)}`);
   }
 };
+
+interface Asked {
+  readonly title: string;
+  readonly needs: readonly Need[];
+  readonly whom: string;
+  readonly isAll: boolean;
+}
+
+function askedFor(form: FormData, results: Results): Asked | undefined {
+  const scripts = form.getAll('script').map(idOf);
+  const chosen = results.pupils.filter(({ scriptId }) => scripts.includes(scriptId));
+  if (chosen.length < scripts.length) return undefined;
+  const isAll = chosen.length === 0;
+  const whom = isAll ? 'the class' : chosen.length === 1 ? 'one pupil' : `${chosen.length} pupils`;
+  const skill = results.skills.find((one) => one.skill === textOf(form, 'skill'));
+  if (!form.has('skill')) {
+    const needs = needsOf(results, isAll ? results.pupils : chosen);
+    return { title: 'Practice', needs, whom, isAll };
+  }
+  if (!skill) return undefined;
+  const need = { skill: skill.skill, school: skill.school };
+  if (!form.has('pattern')) {
+    return { title: `Practice: ${skill.title.toLowerCase()}`, needs: [need], whom, isAll };
+  }
+  const pattern = results.patterns.find(
+    (one) => one.skill === skill.skill && one.id === textOf(form, 'pattern')
+  );
+  return (
+    pattern && {
+      title: `Practice: ${pattern.title.toLowerCase()}`,
+      needs: [{ ...need, pattern: pattern.id }],
+      whom,
+      isAll
+    }
+  );
+}

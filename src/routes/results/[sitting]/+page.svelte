@@ -1,5 +1,7 @@
 <script lang="ts">
   import Button from '$lib/ui/kit/Button.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
+  import SkillTable from '$lib/ui/results/SkillTable.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import MarksTable from '$lib/ui/results/MarksTable.svelte';
   import PatternTable from '$lib/ui/results/PatternTable.svelte';
@@ -8,11 +10,17 @@
   let { data, form } = $props();
 
   let pattern = $state<string | null>(null);
+  let view = $state<'items' | 'skills'>('items');
+  let picked = $state<number[]>([]);
+  const isMixed = $derived(data.results.skills.length > 1);
   const results = $derived(data.results);
   const titles = $derived(
     Object.fromEntries(results.patterns.map(({ pattern, label }) => [pattern, label]))
   );
-  const complete = $derived(results.pupils.filter(({ isComplete }) => isComplete).length);
+  const absent = $derived(results.pupils.filter(({ isAbsent }) => isAbsent).length);
+  const complete = $derived(
+    results.pupils.filter(({ isComplete, isAbsent }) => isComplete && !isAbsent).length
+  );
   const changed = $derived(results.pupils.reduce((sum, pupil) => sum + pupil.changed, 0));
 </script>
 
@@ -25,36 +33,76 @@
   <div>
     <h1>{data.sitting.className} <span class="faint">{data.sitting.title}</span></h1>
     <p class="faint">
-      {day(data.sitting.satOn)} · {complete} of {plural(data.sitting.scripts, 'script')} all marked{changed >
+      {day(data.sitting.satOn)} · {complete} of {plural(data.sitting.scripts, 'script')} all marked{absent >
       0
-        ? ` · ${plural(changed, 'mark')} changed by hand`
-        : ''}
+        ? ` · ${absent} absent`
+        : ''}{changed > 0 ? ` · ${plural(changed, 'mark')} changed by hand` : ''}
     </p>
   </div>
   <p class="acts">
     <Button kind="side" href="/marking/{data.sitting.id}">To the pile</Button>
     <Button kind="side" href="/results/{data.sitting.id}/csv" download>CSV</Button>
+    <Button kind="side" href="/results/{data.sitting.id}/feedback">Feedback slips</Button>
   </p>
 </div>
 {#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
 
 <div class="columns">
   <section aria-label="Marks">
+    {#if isMixed}
+      <div class="view">
+        <Choice
+          label="Columns"
+          options={[
+            ['items', 'by item'],
+            ['skills', 'by skill']
+          ]}
+          value={view}
+          onpick={(next) => (view = next)}
+        />
+      </div>
+    {/if}
     <MarksTable
       items={results.items}
+      skills={results.skills}
+      {view}
+      bind:picked
       pupils={results.pupils}
       available={results.available}
       sittingId={data.sitting.id}
       {titles}
       {pattern}
     />
+    <form class="practise" method="POST" action="?/practise">
+      {#each picked as script (script)}
+        <input type="hidden" name="script" value={script} />
+      {/each}
+      <Button type="submit">
+        Practice of what {picked.length === 0
+          ? 'the class needs'
+          : picked.length === 1
+            ? 'this pupil needs'
+            : `these ${picked.length} need`}
+      </Button>
+      {#if picked.length > 0}
+        <Button kind="quiet" onclick={() => (picked = [])}>the whole class again</Button>
+      {:else}
+        <span class="faint small">Tick pupils to make it for them alone.</span>
+      {/if}
+    </form>
     <p class="faint small">
-      <sup>e</sup> an error pattern explains it · dots are not marked yet · a name opens the script, a
-      number the question
+      <sup>e</sup> an error pattern explains it · dots are not marked yet, dashes not attempted · a name
+      opens the script, a number the question
     </p>
   </section>
   <section aria-label="Error patterns">
-    <PatternTable patterns={results.patterns} pupils={results.pupils} bind:chosen={pattern} />
+    {#if isMixed}<SkillTable skills={results.skills} {picked} />{/if}
+    <PatternTable
+      patterns={results.patterns}
+      pupils={results.pupils}
+      {picked}
+      bind:chosen={pattern}
+    />
   </section>
 </div>
 
@@ -78,14 +126,30 @@
   .columns {
     display: flex;
     flex-wrap: wrap;
-    gap: var(--space-5) var(--space-6);
+    gap: var(--space-5);
     align-items: flex-start;
+  }
+  .practise {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-3);
+    align-items: center;
+    margin: var(--space-3) 0 var(--space-2);
+  }
+  /* As wide as the table, however much there is to say. */
+  .practise,
+  .practise + p {
+    width: 0;
+    min-width: 100%;
+  }
+  .view {
+    margin-bottom: var(--space-2);
   }
   .columns section:first-child {
     min-width: 0;
     max-width: 100%;
   }
   .columns section:last-child {
-    flex: 1 1 24rem;
+    flex: 1 1 20rem;
   }
 </style>

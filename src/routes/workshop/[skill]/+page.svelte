@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Input from 'flowbite-svelte/Input.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import type { Control, Controls } from '@zealous-quill/core/skills';
@@ -145,7 +146,7 @@
     <div class="own">
       <label>
         <span>Or type one of your own</span>
-        <input
+        <Input
           class="figures"
           bind:value={typed}
           placeholder={skill.example}
@@ -202,12 +203,6 @@
   }
   .own {
     margin-top: var(--space-4);
-  }
-  .own input {
-    display: block;
-    width: 100%;
-    padding: var(--space-1) var(--space-2);
-    margin-top: var(--space-1);
   }
   .start {
     display: flex;

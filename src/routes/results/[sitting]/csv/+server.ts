@@ -11,12 +11,18 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = ({ params }) => {
   const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
   if (!sitting) error(404, 'There is no such sitting.');
-  const { items, pupils, patterns, available } = readResults(db(), sitting.id, sitting.paperId);
+  const { items, skills, pupils, patterns, available } = readResults(
+    db(),
+    sitting.id,
+    sitting.paperId
+  );
   const title = (pattern: string) =>
     patterns.find((one) => one.pattern === pattern)?.label ?? pattern;
+  const isMixed = skills.length > 1;
   const header = [
     'name',
     ...items.map(({ number, available }) => `item ${number} (${available})`),
+    ...(isMixed ? skills.map(({ title, available }) => `${title} (${available})`) : []),
     `total (${available})`,
     'changed by hand',
     'not marked yet',
@@ -24,13 +30,22 @@ export const GET: RequestHandler = ({ params }) => {
     'could show',
     'did show',
     'probability',
-    'also likely'
+    'also likely',
+    'comments'
   ];
-  const rows = pupils.map(({ name, outcomes, total, changed, evidence }) => {
+  const rows = pupils.map(({ name, outcomes, total, changed, isAbsent, evidence }) => {
+    if (isAbsent) return [name, ...header.slice(1).map(() => 'absent')];
     const [held, ...others] = likelyPatterns(evidence);
+    const bySkill = skills.map(({ skill }) =>
+      outcomes.reduce(
+        (sum, outcome, at) => sum + (items[at]!.skill === skill ? (outcome?.awarded ?? 0) : 0),
+        0
+      )
+    );
     return [
       name,
       ...outcomes.map((outcome) => outcome?.awarded ?? ''),
+      ...(isMixed ? bySkill : []),
       total,
       changed,
       outcomes.filter((outcome) => outcome === null).length,
@@ -38,7 +53,12 @@ export const GET: RequestHandler = ({ params }) => {
       held?.could ?? '',
       held?.did ?? '',
       held ? held.probability.toFixed(2) : '',
-      others.map(({ pattern }) => title(pattern)).join('; ')
+      others.map(({ pattern }) => title(pattern)).join('; '),
+      outcomes
+        .flatMap((outcome, at) =>
+          outcome?.comment ? [`item ${items[at]!.number}: ${outcome.comment}`] : []
+        )
+        .join('; ')
     ];
   });
   const name = fileName([sitting.className, sitting.title, sitting.satOn]);

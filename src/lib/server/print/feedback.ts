@@ -1,0 +1,55 @@
+import type { HouseStyle } from '@zealous-quill/core/house-style';
+import type { Results } from '../database/results';
+import type { SittingSummary } from '../database/sittings';
+
+/** Slips that go back to the pupils of a sitting, to be cut apart. */
+export interface FeedbackDocument {
+  readonly paper: HouseStyle['paper'];
+  readonly title: string;
+  /** Class and day. */
+  readonly about: string;
+  readonly available: number;
+  readonly slips: readonly Slip[];
+}
+
+interface Slip {
+  readonly name: string;
+  readonly total: number;
+  readonly items: readonly { number: number; marks: string }[];
+  readonly comments: readonly { number: number; text: string }[];
+}
+
+/** What each pupil who was there earned, item by item, and what the marker says; in the order of the register. */
+export function feedbackDocument(
+  sitting: Pick<SittingSummary, 'title' | 'className' | 'satOn'>,
+  { items, pupils, available }: Results,
+  { paper }: Pick<HouseStyle, 'paper'>
+): FeedbackDocument {
+  return {
+    paper,
+    title: sitting.title,
+    about: `${sitting.className} · ${dayOf(sitting.satOn)}`,
+    available,
+    slips: pupils
+      .filter(({ isAbsent, outcomes }) => !isAbsent && outcomes.some((outcome) => outcome !== null))
+      .map(({ name, total, outcomes }) => ({
+        name,
+        total,
+        items: items.map(({ number, available }, at) => ({
+          number,
+          marks: `${outcomes[at]?.awarded ?? '–'} / ${available}`
+        })),
+        comments: outcomes.flatMap((outcome, at) =>
+          outcome?.comment ? [{ number: items[at]!.number, text: outcome.comment }] : []
+        )
+      }))
+  };
+}
+
+function dayOf(isoDate: string): string {
+  return new Date(`${isoDate}T12:00`).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric'
+  });
+}

@@ -1,0 +1,53 @@
+<script lang="ts">
+  import Button from '$lib/ui/kit/Button.svelte';
+  import DataTable from '$lib/ui/kit/DataTable.svelte';
+  import { percent, type Skill } from './table';
+
+  interface Props {
+    skills: readonly Skill[];
+    /** Scripts of those the practice is for; everyone if there are none. */
+    picked: readonly number[];
+  }
+
+  let { skills, picked }: Props = $props();
+
+  const columns = [
+    { title: 'Skill' },
+    { title: 'Items', isNumber: true },
+    { title: 'Marks', isNumber: true },
+    { title: 'Earned', isNumber: true, meaning: 'share of the marks that the class earned' },
+    { title: 'Practice', isHidden: true }
+  ];
+</script>
+
+<h2>Skills</h2>
+<DataTable {columns}>
+  {#each skills as { skill, title, items, available, facility } (skill)}
+    <tr>
+      <td>{title}</td>
+      <td class="number">{items}</td>
+      <td class="number">{available}</td>
+      <td class="number">{facility === null ? '–' : `${percent(facility)} %`}</td>
+      <td class="act">
+        <form method="POST" action="?/practise">
+          <input type="hidden" name="skill" value={skill} />
+          {#each picked as script (script)}
+            <input type="hidden" name="script" value={script} />
+          {/each}
+          <Button type="submit" kind="quiet"
+            >practice<span class="visually-hidden"> in {title}</span></Button
+          >
+        </form>
+      </td>
+    </tr>
+  {/each}
+</DataTable>
+
+<style>
+  h2 {
+    margin-bottom: var(--space-1);
+  }
+  .act {
+    text-align: right;
+  }
+</style>
