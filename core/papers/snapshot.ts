@@ -1,4 +1,4 @@
-import type { HouseStyle } from '../house-style';
+import { writeText, type HouseStyle } from '../house-style';
 import type { Scheme } from '../marking/scheme';
 import { itemOf, skillOf, WorkedItem, type Item } from '../skills';
 import {
@@ -22,7 +22,7 @@ export interface Snapshot {
 
 /** How an item looks in print. */
 export interface Printed {
-  /** The item on one line. */
+  /** The item on one line, as the house writes it. */
   readonly line: string;
   readonly layout: Layout;
   /** What stands at the steps of a worked example. */
@@ -45,9 +45,11 @@ export function snapshotOf(
     item: itemOf(worked, style),
     scheme: schemeOf(rung, entry),
     printed: {
-      line: skill.given.print(entry.given),
+      line: writeText(skill.given.print(entry.given), style),
       layout: worked.layout(style),
-      texts: modelledTexts(graph, key),
+      texts: Object.fromEntries(
+        Object.entries(modelledTexts(graph, key)).map(([id, text]) => [id, writeText(text, style)])
+      ),
       gaps: [...gapSteps(graph, key)],
       explanations: graph.steps
         .filter((step) => isModelled(step, key.get(step.id)))

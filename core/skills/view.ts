@@ -1,4 +1,4 @@
-import type { HouseStyle } from '../house-style';
+import { writeText, type HouseStyle } from '../house-style';
 import { isModelled, liveSteps, printValue, type Layout } from '../working';
 import { itemOf, type Item } from './item';
 import type { Skill } from './skill';
@@ -43,7 +43,7 @@ export function viewItem(
         ? [
             {
               id: step.id,
-              text: printValue(step, key.get(step.id))!,
+              text: writeText(printValue(step, key.get(step.id))!, style),
               explanation: worked.explain(step, style),
               held: live[at]!.length
             }

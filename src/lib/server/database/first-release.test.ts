@@ -40,9 +40,13 @@ writeFileSync(join(folder, 'old.db'), kept('db'));
 const db = openDatabase(join(folder, 'old.db'));
 const plain = (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 
-/** A print as the eye has it: the marks of a picture in no order, and to a millionth of a square. */
+/**
+ * A print as the eye has it: the marks of a picture in no order, to a millionth of a square, and with the minus
+ * sign and the grouping that it has had since.
+ */
 const asSeen = (print: unknown): unknown =>
   JSON.parse(JSON.stringify(print), (key, value: unknown) => {
+    if (typeof value === 'string') return value.replaceAll('-', '\u2212').replaceAll('\u202f', '');
     if (typeof value === 'number') return Math.round(value * 1e6) / 1e6;
     if (key !== 'marks' || !Array.isArray(value)) return value;
     return value.map((mark) => JSON.stringify(mark)).sort();
@@ -64,7 +68,9 @@ test('what the first release left prints the same, now from its snapshots', () =
     const paper = readPaper(db, id)!;
     assert.deepEqual(paper.damage, []);
     for (const kind of printKinds) {
-      const printed = printDocument(paper, satParts(db, id), kind, paper.style!);
+      // The key has held the items with gaps since.
+      const parts = satParts(db, id).filter((part) => kind !== 'key' || part.kind !== 'gaps');
+      const printed = printDocument(paper, parts, kind, paper.style!);
       const before = asSeen(prints[kind]);
       assert.deepEqual(asBefore(asSeen(printed), before), before, `${paper.title}, ${kind}`);
     }

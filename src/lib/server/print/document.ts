@@ -42,6 +42,8 @@ interface PrintItem {
   readonly prompt: string;
   readonly marks: number;
   readonly picture: Picture | null;
+  /** Worked in the head: a line for the answer is all it needs. */
+  readonly hasAnswerLine: boolean;
   /** The picture in words, for those who hear the page. */
   readonly alt: string;
   readonly answer: string;
@@ -91,14 +93,24 @@ export function printDocument(
       .map((rung) => ({
         id: rung.id,
         title: titleOf(rung, paper),
-        note: kind === 'paper' ? rungWords[rung.kind].note : '',
         items: parts
           .filter(({ section }) => section === rung.id)
-          .filter((part) => kind !== 'key' || isMarked(part))
-          .map((part) => printItem(part, kind, style))
+          .filter((part) => kind !== 'key' || part.kind !== 'worked-example')
+          .map((part) => printItem(part, kind, style)),
+        kind: rung.kind
       }))
       .filter(({ items }) => items.length > 0)
+      .map(({ kind: rung, ...section }) => ({
+        ...section,
+        note: kind === 'paper' ? noteOf(rung, section.items) : ''
+      }))
   };
+}
+
+/** What a section tells the pupil: of squares only where there are some. */
+function noteOf(kind: Rung['kind'], items: readonly PrintItem[]): string {
+  const isInHead = kind === 'bare' && items.every(({ hasAnswerLine }) => hasAnswerLine);
+  return isInHead ? 'In your head: write only the answer.' : rungWords[kind].note;
 }
 
 /** What a rung is called; on a paper of several skills, with the skill it is about. */
@@ -114,16 +126,24 @@ function marksOf(part: PrintPart): number {
 
 function printItem(part: PrintPart, kind: PrintKind, style: HouseStyle): PrintItem {
   const { number, item, scheme, printed } = part;
+  const hasAnswerLine =
+    kind === 'paper' &&
+    shownOf(part, kind) === 'nothing' &&
+    findCard(item.skill)?.family === 'mental';
   const showsSteps = kind === 'solutions' || (kind === 'paper' && part.kind === 'worked-example');
   return {
     number,
     prompt: item.prompt,
     marks: marksOf(part),
-    picture: kind === 'key' ? null : snapshotPicture(printed, shownOf(part, kind)),
+    hasAnswerLine,
+    picture: kind === 'key' || hasAnswerLine ? null : snapshotPicture(printed, shownOf(part, kind)),
     alt: `${printed.line} on squared paper`,
     answer: writeText(item.answer, style),
     explanation: showsSteps ? printed.explanations : [],
-    scheme: scheme.marks.map((mark) => `${mark.id} ${markWords(mark)}`),
+    scheme:
+      kind === 'key' && !isMarked(part)
+        ? []
+        : scheme.marks.map((mark) => `${mark.id} ${markWords(mark)}`),
     wrongAnswers: item.errorPatterns.map(({ title, answer }) => ({
       title,
       answer: writeText(answer, style)

@@ -52,11 +52,14 @@
   text
 }
 
+// In the solutions nothing is written by hand, so the squares may be smaller.
+#let side = if data.kind == "solutions" { calc.min(square, 4.6mm) } else { square }
+
 #let mark-text(mark) = {
   let written = mark.role == "digit" or mark.role == "carry"
   set text(
     font: if mark.role == "heading" { "Alegreya Sans" } else if written { "Patrick Hand" } else { "Andika" },
-    size: square * mark.size * if mark.role == "heading" { 0.42 } else if mark.isWide { 0.6 } else if mark.text.len() > 1 { 0.5 } else if written { 0.8 } else { 0.6 },
+    size: side * mark.size * if mark.role == "heading" { 0.42 } else if mark.isWide { 0.6 } else if mark.text.len() > 1 { 0.5 } else if written { 0.8 } else { 0.6 },
     fill: if mark.role == "heading" { faint } else { ink },
   )
   maths(mark.text)
@@ -66,37 +69,37 @@
   alt: alt,
   kind: "sheet",
   supplement: none,
-  box(width: picture.width * square, height: picture.height * square, {
+  box(width: picture.width * side, height: picture.height * side, {
     for x in range(int(picture.width) + 1) {
-      place(line(start: (x * square, 0pt), end: (x * square, int(picture.height) * square), stroke: grid-line))
+      place(line(start: (x * side, 0pt), end: (x * side, int(picture.height) * side), stroke: grid-line))
     }
     for y in range(int(picture.height) + 1) {
-      place(line(start: (0pt, y * square), end: (picture.width * square, y * square), stroke: grid-line))
+      place(line(start: (0pt, y * side), end: (picture.width * side, y * side), stroke: grid-line))
     }
     for mark in picture.marks {
-      let side = mark.size * square
-      place(dx: mark.x * square, dy: mark.y * square, box(width: mark.width * square, height: mark.height * square, {
+      let side = mark.size * side
+      place(dx: mark.x * side, dy: mark.y * side, box(width: mark.width * side, height: mark.height * side, {
         set align(center + horizon)
         mark-text(mark)
       }))
       if mark.crossedOff and mark.text != "" {
-        place(dx: mark.x * square, dy: mark.y * square, line(start: (0pt, side), end: (side, 0pt), stroke: 0.6pt + ink))
+        place(dx: mark.x * side, dy: mark.y * side, line(start: (0pt, side), end: (side, 0pt), stroke: 0.6pt + ink))
       }
     }
     for arc in picture.arcs {
       place(curve(
         stroke: 0.9pt + ink,
-        curve.move((arc.x1 * square, arc.y * square)),
+        curve.move((arc.x1 * side, arc.y * side)),
         curve.quad(
-          ((arc.x1 + arc.x2) / 2 * square, (arc.y - 2 * arc.height) * square),
-          (arc.x2 * square, arc.y * square),
+          ((arc.x1 + arc.x2) / 2 * side, (arc.y - 2 * arc.height) * side),
+          (arc.x2 * side, arc.y * side),
         ),
       ))
     }
     for rule in picture.rules {
       place(line(
-        start: (rule.x1 * square, rule.y1 * square),
-        end: (rule.x2 * square, rule.y2 * square),
+        start: (rule.x1 * side, rule.y1 * side),
+        end: (rule.x2 * side, rule.y2 * side),
         stroke: 1.1pt + ink,
       ))
     }
@@ -107,7 +110,13 @@
   text(size: 9pt, fill: faint, "[" + str(count) + "]")
 }
 
-#let question(item, beside) = block(breakable: false, width: 100%, below: 12pt, {
+#let steps-of(item) = {
+  set text(size: if data.kind == "solutions" { 9pt } else { 10pt })
+  list(marker: [–], ..item.explanation.map(maths))
+}
+
+// The working under its question, with the steps beside it where both fit into the width.
+#let question(item, width) = block(breakable: false, width: 100%, below: 12pt, {
   grid(
     columns: (7mm, 1fr),
     text(weight: "bold", str(item.number)),
@@ -116,47 +125,59 @@
       h(1fr)
       marks-text(item.marks)
       v(2pt)
-      let steps = {
-        set text(size: 10pt)
-        list(marker: [–], ..item.explanation.map(maths))
+      if item.hasAnswerLine {
+        v(6pt)
+        line(length: 100%, stroke: 0.6pt + ink)
       }
-      if item.explanation.len() == 0 {
-        if item.picture != none { sheet(item.picture, item.alt) }
-      } else if beside {
-        grid(columns: (auto, 1fr), column-gutter: 8mm, sheet(item.picture, item.alt), steps)
-      } else {
-        sheet(item.picture, item.alt)
-        steps
+      if item.picture != none {
+        let picture-width = item.picture.width * side
+        let picture = sheet(item.picture, item.alt)
+        if item.explanation.len() == 0 { picture } else if picture-width + 48mm <= width {
+          grid(columns: (auto, 1fr), column-gutter: 5mm, picture, steps-of(item))
+        } else {
+          picture
+          v(1pt)
+          steps-of(item)
+        }
       }
     },
   )
 })
 
-#let questions(section) = block(breakable: section.items.len() > 3, {
+// As many columns as the widest working leaves room for, filling the same number of rows evenly.
+#let questions(section) = layout(size => {
   let widest = calc.max(..section.items.map(item => if item.picture == none { 1 } else { item.picture.width }))
-  let long = section.items.any(item => item.explanation.len() > 0)
-  layout(size => {
-    let cell = calc.max(widest * square + 12mm, if long { 55mm } else { 46mm })
-    let most = calc.max(1, calc.min(3, int(size.width / cell)))
-    // As many columns as fill the same number of rows evenly.
-    let count = section.items.len()
-    let columns = calc.ceil(count / calc.ceil(count / most))
-    grid(columns: (1fr,) * columns, column-gutter: 5mm, row-gutter: 5mm, ..section.items.map(item => question(item, columns == 1)))
-  })
+  let has-steps = section.items.any(item => item.explanation.len() > 0)
+  let cell = calc.max(widest * side + 12mm, if has-steps { 80mm } else { 46mm })
+  let most = calc.max(1, calc.min(3, int((size.width + 5mm) / (cell + 5mm))))
+  let count = section.items.len()
+  let columns = calc.ceil(count / calc.ceil(count / most))
+  let width = (size.width - (columns - 1) * 5mm) / columns - 7mm
+  grid(
+    columns: (1fr,) * columns,
+    column-gutter: 5mm,
+    row-gutter: 4mm,
+    ..section.items.map(item => question(item, width)),
+  )
 })
 
 #let key-table(section) = table(
-  columns: (auto, 1fr, auto, auto, 1.6fr),
+  columns: (7mm, 1.25fr, 1fr, 0.95fr, 1.7fr),
   stroke: (x, y) => (bottom: 0.4pt + rgb("#9aa1ae")),
   inset: (x: 4pt, y: 4pt),
-  align: (right, left, right, left, left),
+  align: (right, left, left, left, left),
   table.header[*No.*][*Question*][*Answer*][*Marks*][*Answers that name an error*],
   ..section.items.map(item => (
     str(item.number),
     text(font: "Andika", size: 9.5pt, maths(item.prompt)),
     text(font: "Andika", weight: "bold", size: 10pt, maths(item.answer)),
     text(size: 9pt, item.scheme.join(", ")),
-    text(size: 9pt, maths(item.wrongAnswers.map(wrong => wrong.answer + " " + lower(wrong.title)).join("; "))),
+    {
+      set text(size: 9pt)
+      let wrong = item.wrongAnswers.map(wrong => maths(wrong.answer + " " + lower(wrong.title)))
+      // Lists and products hold commas themselves.
+      if item.answer.len() > 9 { wrong.join(linebreak()) } else { wrong.join([; ]) }
+    },
   )).flatten(),
 )
 

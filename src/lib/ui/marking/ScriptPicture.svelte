@@ -1,5 +1,6 @@
 <script lang="ts">
   import { ANSWER, cellOf, spreadAnswer, type Graph } from '@zealous-quill/core/working';
+  import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import Fileupload from 'flowbite-svelte/Fileupload.svelte';
   import Label from 'flowbite-svelte/Label.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
@@ -12,6 +13,7 @@
   interface Props {
     place: Place;
     graph: Graph;
+    style: HouseStyle;
     /** What a simulated pupil wrote; undefined for a real script. */
     working: Readonly<Record<string, string>> | undefined;
     pages: ScriptPages;
@@ -19,7 +21,7 @@
     onremove: (page: number) => void;
   }
 
-  let { place, graph, working, pages, sittingId, onremove }: Props = $props();
+  let { place, graph, style, working, pages, sittingId, onremove }: Props = $props();
 
   const item = $derived(place.item.item);
   const layout = $derived(place.item.printed.layout);
@@ -54,13 +56,17 @@
   {:else if working}
     <Sheet
       {layout}
-      texts={working}
+      texts={Object.fromEntries(
+        Object.entries(working).map(([id, text]) => [id, writeText(text, style)])
+      )}
       handwritten
       {square}
       label="Script: {item.prompt} answered {working[ANSWER] ?? ''}"
     />
     {#if answer !== ''}
-      <p class="answer"><span class="faint">Answer</span> <span class="hand">{answer}</span></p>
+      <p class="answer">
+        <span class="faint">Answer</span> <span class="hand">{writeText(answer, style)}</span>
+      </p>
     {/if}
   {:else}
     <p class="faint none">No picture of this script. Mark from the paper, or add a page of it.</p>

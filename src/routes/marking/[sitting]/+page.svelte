@@ -228,6 +228,7 @@
         place={desk.place}
         working={data.written[keyOf(desk.place)]}
         graph={desk.worked.graph}
+        style={data.style}
         {pages}
         sittingId={data.sitting.id}
         onremove={removePage}
