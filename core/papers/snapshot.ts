@@ -22,7 +22,7 @@ export interface Snapshot {
 
 /** How an item looks in print. */
 export interface Printed {
-  /** The item on one line, as the house writes it. */
+  /** The item on one line. */
   readonly line: string;
   readonly layout: Layout;
   /** What stands at the steps of a worked example. */
@@ -45,11 +45,9 @@ export function snapshotOf(
     item: itemOf(worked, style),
     scheme: schemeOf(rung, entry),
     printed: {
-      line: writeText(skill.given.print(entry.given), style),
+      line: skill.given.print(entry.given),
       layout: worked.layout(style),
-      texts: Object.fromEntries(
-        Object.entries(modelledTexts(graph, key)).map(([id, text]) => [id, writeText(text, style)])
-      ),
+      texts: modelledTexts(graph, key),
       gaps: [...gapSteps(graph, key)],
       explanations: graph.steps
         .filter((step) => isModelled(step, key.get(step.id)))
@@ -61,10 +59,13 @@ export function snapshotOf(
 /** What stands in the squares: all of it, all but the gaps, the numbers only, or nothing. */
 export function snapshotPicture(
   { layout, texts, gaps }: Printed,
-  shows: 'working' | 'gaps' | 'numbers' | 'nothing'
+  shows: 'working' | 'gaps' | 'numbers' | 'nothing',
+  style: HouseStyle
 ): Picture {
   if (shows === 'nothing') return emptyPicture(layout);
   if (shows === 'numbers') return pictureOf(layout, {});
-  const kept = Object.entries(texts).filter(([id]) => shows === 'working' || !gaps.includes(id));
+  const kept = Object.entries(texts)
+    .filter(([id]) => shows === 'working' || !gaps.includes(id))
+    .map(([id, text]) => [id, writeText(text, style)]);
   return pictureOf(layout, Object.fromEntries(kept));
 }

@@ -136,8 +136,9 @@ function printItem(part: PrintPart, kind: PrintKind, style: HouseStyle): PrintIt
     prompt: item.prompt,
     marks: marksOf(part),
     hasAnswerLine,
-    picture: kind === 'key' || hasAnswerLine ? null : snapshotPicture(printed, shownOf(part, kind)),
-    alt: `${printed.line} on squared paper`,
+    picture:
+      kind === 'key' || hasAnswerLine ? null : snapshotPicture(printed, shownOf(part, kind), style),
+    alt: `${writeText(printed.line, style)} on squared paper`,
     answer: writeText(item.answer, style),
     explanation: showsSteps ? printed.explanations : [],
     scheme:
