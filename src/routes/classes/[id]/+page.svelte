@@ -95,7 +95,6 @@
 <form method="POST" action="?/add" use:enhance class="add">
   <label>
     Add a pupil, or paste a list
-    <!-- svelte-ignore a11y_autofocus -->
     <Input
       name="name"
       autocomplete="off"
