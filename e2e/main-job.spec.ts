@@ -95,7 +95,7 @@ test('from an empty database to results, and all of it again after a restart', a
   await page.getByRole('button', { name: 'by script' }).click();
   await expect(page).toHaveURL(/by=script/);
   const heading = page.getByRole('heading', { level: 2 });
-  await expect(heading).toHaveText('Bram Wick');
+  await expect(heading).toContainText('Bram Wick');
   await expect(page.getByRole('textbox', { name: 'Answer' })).toBeFocused();
   // Enter with nothing typed marks nothing.
   await page.keyboard.press('Enter');
@@ -110,7 +110,7 @@ test('from an empty database to results, and all of it again after a restart', a
   await expect(page.getByText('This script is marked.')).toBeVisible();
   await page.keyboard.press('Enter');
   // Oona: one digit slips, its carry written; the rest as the key.
-  await expect(heading).toHaveText('Oona Fell');
+  await expect(heading).toContainText('Oona Fell');
   await type(page, '=');
   await type(page, '862', 'Enter');
   await expect(page.getByLabel(/^Digit of the tens/)).toHaveValue('6');
@@ -122,14 +122,14 @@ test('from an empty database to results, and all of it again after a restart', a
   await type(page, '='.repeat(10));
   await expect(page.getByText('This script is marked.')).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(heading).toHaveText('Tilda Mossop');
+  await expect(heading).toContainText('Tilda Mossop');
   await type(page, '='.repeat(12));
   await expect(page.getByText('This script is marked.')).toBeVisible();
   await expect(page.getByText('● saved')).toBeVisible();
 
   // Results, and the same after the server was killed and started again.
   await page.getByRole('link', { name: 'To the results' }).click();
-  const row = (name: string) => page.getByRole('row', { name: new RegExp(`^${name}`) }).first();
+  const row = (name: string) => page.getByRole('row', { name: new RegExp(name) }).first();
   await expect(row('Bram Wick')).toContainText('22');
   await expect(row('Oona Fell')).toContainText('23');
   await expect(row('Tilda Mossop')).toContainText('24');

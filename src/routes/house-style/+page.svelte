@@ -188,6 +188,8 @@
     top: 1rem;
   }
   .sample {
+    position: relative;
+    overflow-x: auto;
     display: flex;
     flex-wrap: wrap;
     gap: var(--space-4) var(--space-5);

@@ -43,7 +43,7 @@
     can change every part of it.
   </p>
 {:else}
-  <DataTable {columns}>
+  <DataTable {columns} stacks>
     {#each data.papers as paper (paper.id)}
       <tr>
         <td>
@@ -51,9 +51,9 @@
           {#if paper.edition > 1}<span class="faint">edition {paper.edition}</span>{/if}
         </td>
         <td>{paper.isSat ? 'sat' : 'draft'}</td>
-        <td class="number">{paper.itemCount}</td>
-        <td class="number">{paper.marks}</td>
-        <td class="number">{paper.minutes}</td>
+        <td class="number" data-label="items">{paper.itemCount}</td>
+        <td class="number" data-label="marks">{paper.marks}</td>
+        <td class="number" data-label="min">{paper.minutes}</td>
         <td>{day(paper.updatedAt)}</td>
         <td
           ><div class="actions">
@@ -85,6 +85,7 @@
   }
   .head form {
     display: flex;
+    flex-wrap: wrap;
     align-items: flex-end;
     gap: var(--space-2);
   }

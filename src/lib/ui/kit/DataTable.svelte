@@ -16,14 +16,16 @@
   interface Props {
     columns?: readonly Column[];
     class?: string;
+    /** In a narrow window each row is a card: its first cell a line, the others after it with their `data-label`. */
+    stacks?: boolean;
     /** The rows, as they are: their cells are ruled by the theme. */
     children: Snippet;
   }
 
-  let { columns = [], class: more, children }: Props = $props();
+  let { columns = [], class: more, stacks = false, children }: Props = $props();
 </script>
 
-<Table class={more}>
+<Table class="{more ?? ''} {stacks ? 'stacks' : ''}">
   {#if columns.length > 0}
     <TableHead>
       {#each columns as { title, isNumber, isHidden, meaning } (title)}

@@ -88,6 +88,11 @@
     padding: 0 var(--space-1);
     margin-left: calc(-1 * var(--space-1));
   }
+  @media (max-width: 600px) {
+    .title input {
+      font-size: var(--text-lg);
+    }
+  }
   .acts {
     display: flex;
     flex-wrap: wrap;

@@ -63,6 +63,7 @@
   <table>
     <thead>
       <tr>
+        <td class="tick"><span class="visually-hidden">Picked</span></td>
         <th
           ><button type="button" aria-pressed={order === 'name'} onclick={() => (order = 'name')}
             >Pupil</button
@@ -90,13 +91,14 @@
       {#each sorted as pupil (pupil.scriptId)}
         {@const { scriptId, name, outcomes, total, changed, isComplete, isAbsent } = pupil}
         <tr class:picked={picked.includes(scriptId)}>
-          <th scope="row">
+          <td class="tick">
             <Checkbox
-              class="align-middle"
               checked={picked.includes(scriptId)}
               aria-label="Pick {name}"
               onchange={() => pick(scriptId)}
             />
+          </td>
+          <th scope="row">
             <a href="/marking/{sittingId}?by=script&script={scriptId}">{name}</a>
           </th>
           {#if isAbsent}
@@ -135,6 +137,7 @@
     </tbody>
     <tfoot>
       <tr>
+        <td></td>
         <th scope="row">earned by the class</th>
         {#each columns as { key, facility } (key)}
           <td class="mark">{percent(facility)}</td>
@@ -147,6 +150,8 @@
 
 <style>
   .scroll {
+    /* Holds what is only read aloud, which would otherwise widen the page. */
+    position: relative;
     overflow-x: auto;
   }
   table {
@@ -160,7 +165,11 @@
     padding: var(--space-half) var(--space-4) var(--space-half) 0;
     white-space: nowrap;
   }
-  thead th {
+  .tick {
+    width: 1.6rem;
+  }
+  thead th,
+  thead td {
     border-bottom: 1.5px solid var(--ink);
     font-weight: 700;
   }

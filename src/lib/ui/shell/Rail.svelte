@@ -116,7 +116,7 @@
       order: 3;
       width: 100%;
       flex-direction: row;
-      overflow-x: auto;
+      flex-wrap: wrap;
     }
     nav a {
       white-space: nowrap;
@@ -130,6 +130,16 @@
       flex-direction: row;
       margin: 0 0 0 auto;
       align-items: center;
+    }
+  }
+  /* Seven places in two rows of four. */
+  @media (max-width: 560px) {
+    nav {
+      display: grid;
+      grid-template-columns: repeat(4, auto);
+    }
+    nav a {
+      padding: var(--space-1) var(--space-2);
     }
   }
 </style>

@@ -145,7 +145,7 @@
   .view {
     margin-bottom: var(--space-2);
   }
-  .columns section:first-child {
+  .columns section {
     min-width: 0;
     max-width: 100%;
   }
