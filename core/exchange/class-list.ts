@@ -88,7 +88,7 @@ export function readClassList(text: string, className?: string): ClassList {
 /** Sentences for the problems of a class list. */
 export const classListWords: Readonly<Record<ClassListProblem['code'], string>> = {
   'no-name': 'There is no name.',
-  'no-class': 'There is no class: choose one above, or add it to the line.',
+  'no-class': 'There is no class: choose or name one above, or add it to the line.',
   'too-long': `A name or class may have at most ${LONGEST_NAME} characters.`,
   unreadable: 'A quotation mark is not closed.'
 };

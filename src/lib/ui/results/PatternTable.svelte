@@ -1,6 +1,7 @@
 <script lang="ts">
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
+  import { plural } from '$lib/ui/format';
   import { likelyPatterns, type PatternEvidence } from '@zealous-quill/core/analysis';
 
   interface Summary {
@@ -32,6 +33,10 @@
   const sorted = $derived(
     [...patterns].sort((one, other) => other.pupils - one.pupils || other.did - one.did)
   );
+  /** Those that nobody showed are folded away until they are asked for. */
+  let areAllListed = $state(false);
+  const shown = $derived(sorted.filter(({ did }) => did > 0));
+  const unseen = $derived(sorted.length - shown.length);
   const holders = $derived(
     pupils
       .flatMap(({ scriptId, name, evidence }) =>
@@ -74,7 +79,7 @@
 
 <h2>Error patterns of the class</h2>
 <DataTable columns={patternColumns}>
-  {#each sorted as { pattern, id, skill, title, label, reading, could, did, pupils } (pattern)}
+  {#each areAllListed ? sorted : shown as { pattern, id, skill, title, label, reading, could, did, pupils } (pattern)}
     <tr class:chosen={chosen === pattern}>
       <td>
         <button
@@ -102,6 +107,13 @@
     </tr>
   {/each}
 </DataTable>
+{#if shown.length === 0}<p class="faint">No response shows one so far.</p>{/if}
+{#if unseen > 0}
+  <Button kind="quiet" aria-expanded={areAllListed} onclick={() => (areAllListed = !areAllListed)}>
+    {areAllListed ? 'Leave out' : 'List'} the {plural(unseen, 'pattern')} that could have shown and did
+    not
+  </Button>
+{/if}
 
 <h2>
   {chosen === null

@@ -1,7 +1,7 @@
 import { classListWords, readClassList } from '@zealous-quill/core/exchange';
 import { db } from '$lib/server/database/connection';
 import { importPupils, knownPupils, listClasses, readClass } from '$lib/server/database/classes';
-import { idOf } from '$lib/server/forms';
+import { idOf, textOf } from '$lib/server/forms';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -21,39 +21,50 @@ async function csvOf(form: FormData): Promise<string> {
   return typeof text === 'string' && text.length <= LARGEST ? text : '';
 }
 
+/** The class that every line goes into, if the form names one, old or new. */
+interface Into {
+  readonly classId: number | null;
+  readonly newClass: string;
+}
+
+const intoOf = (form: FormData): Into => ({
+  classId: idOf(form.get('class')) ?? null,
+  newClass: textOf(form, 'newClass')
+});
+
 export const actions: Actions = {
   /** Reads the list and shows what would happen; changes nothing. */
   preview: async ({ request }) => {
     const form = await request.formData();
     const csv = await csvOf(form);
-    const classId = idOf(form.get('class')) ?? null;
+    const into = intoOf(form);
     if (csv.trim() === '') {
       const problem = 'Choose a file of up to 500 kB, or paste the names.';
-      return fail(400, { csv, classId, problem });
+      return fail(400, { csv, ...into, problem });
     }
-    return { csv, classId, preview: read(csv, classId) };
+    return { csv, ...into, preview: read(csv, into) };
   },
   /** Takes in the lines that can be read; those that cannot stay to be mended. */
   accept: async ({ request }) => {
     const form = await request.formData();
     const csv = await csvOf(form);
-    const classId = idOf(form.get('class')) ?? null;
-    const { taken, rest } = listOf(csv, classId);
-    if (taken.length === 0) return fail(400, { csv, classId, preview: read(csv, classId) });
+    const into = intoOf(form);
+    const { taken, rest } = listOf(csv, into);
+    if (taken.length === 0) return fail(400, { csv, ...into, preview: read(csv, into) });
     const { classes, added } = importPupils(db(), taken);
-    if (rest !== '') return { csv: rest, classId, added, preview: read(rest, classId) };
+    if (rest !== '') return { csv: rest, ...into, added, preview: read(rest, into) };
     redirect(303, classes.length === 1 ? `/classes/${classes[0]}` : '/classes');
   }
 };
 
-function listOf(csv: string, classId: number | null) {
+function listOf(csv: string, { classId, newClass }: Into) {
   const group = classId === null ? undefined : readClass(db(), classId);
-  const { lines: taken, ...list } = readClassList(csv, group?.name);
+  const { lines: taken, ...list } = readClassList(csv, group?.name ?? (newClass || undefined));
   return { taken, ...list };
 }
 
-function read(csv: string, classId: number | null) {
-  const { taken, problems, columns } = listOf(csv, classId);
+function read(csv: string, into: Into) {
+  const { taken, problems, columns } = listOf(csv, into);
   const known = knownPupils(db(), taken);
   return {
     columns,

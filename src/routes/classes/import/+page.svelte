@@ -1,5 +1,6 @@
 <script lang="ts">
   import Fileupload from 'flowbite-svelte/Fileupload.svelte';
+  import Input from 'flowbite-svelte/Input.svelte';
   import Textarea from 'flowbite-svelte/Textarea.svelte';
   import Select from 'flowbite-svelte/Select.svelte';
   import DataTable from '$lib/ui/kit/DataTable.svelte';
@@ -42,13 +43,24 @@
 </p>
 
 <form method="POST" action="?/preview" enctype="multipart/form-data" class="source" use:enhance>
-  <label>
-    Into the class
-    <Select placeholder="" name="class" value={String(chosen)}>
-      <option value="">that the list names</option>
-      {#each data.classes as { id, name } (id)}<option value={String(id)}>{name}</option>{/each}
-    </Select>
-  </label>
+  <div class="into">
+    <label>
+      Into the class
+      <Select placeholder="" name="class" value={String(chosen)}>
+        <option value="">that the list names</option>
+        {#each data.classes as { id, name } (id)}<option value={String(id)}>{name}</option>{/each}
+      </Select>
+    </label>
+    <label>
+      or a new one
+      <Input
+        name="newClass"
+        autocomplete="off"
+        maxlength={80}
+        defaultValue={form?.newClass ?? ''}
+      />
+    </label>
+  </div>
   <label>
     File
     <Fileupload name="file" accept=".csv,.txt,.tsv,text/csv,text/plain" />
@@ -91,6 +103,7 @@
       <form method="POST" action="?/accept" class="accept" use:enhance>
         <input type="hidden" name="csv" value={form?.csv} />
         <input type="hidden" name="class" value={chosen} />
+        <input type="hidden" name="newClass" value={form?.newClass} />
         <Button type="submit" kind="main" disabled={fresh.length === 0}>
           Add {plural(fresh.length, 'pupil')}
         </Button>
@@ -122,6 +135,11 @@
     max-width: 40rem;
     margin: var(--space-4) 0;
     justify-items: start;
+  }
+  .into {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-2) var(--space-4);
   }
   .paste {
     width: 100%;

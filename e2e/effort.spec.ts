@@ -1,0 +1,99 @@
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import Database from 'better-sqlite3';
+import { readPdf } from './pdf-text';
+import { TestServer } from './server';
+
+const server = new TestServer(4314);
+
+test.beforeAll(() => server.start());
+test.afterAll(() => server.stop());
+
+// The second marks what the first has printed.
+test.describe.configure({ mode: 'serial' });
+
+const forenames = ['Oona', 'Bram', 'Tilda', 'Edrick', 'Wren'];
+const surnames = ['Fell', 'Wick', 'Mossop', 'Vane', 'Tinder'];
+const names = surnames.flatMap((surname) => forenames.map((forename) => `${forename} ${surname}`));
+
+/** Counts what a person does: each press of a button, text put in, or choice made. */
+class Hands {
+  actions = 0;
+  constructor(private readonly page: Page) {}
+
+  async click(target: Locator) {
+    this.actions++;
+    await target.click();
+    await this.page.waitForLoadState('networkidle');
+  }
+  async fill(target: Locator, text: string) {
+    this.actions++;
+    await target.fill(text);
+  }
+}
+
+test('a class of 25 and a printed practice are under 25 actions from nothing', async ({ page }) => {
+  const hands = new Hands(page);
+  await page.goto(server.url);
+  await page.waitForLoadState('networkidle');
+  const began = Date.now();
+  await hands.click(page.getByRole('link', { name: 'Import a class list' }));
+  await hands.fill(page.getByLabel('or a new one'), '7 Copper');
+  await hands.fill(page.getByLabel('or its text'), names.join('\n'));
+  await hands.click(page.getByRole('button', { name: 'Look at it first' }));
+  await hands.click(page.getByRole('button', { name: 'Add 25 pupils' }));
+  await expect(page.getByRole('heading', { name: '7 Copper' })).toBeVisible();
+  await hands.click(page.getByRole('link', { name: 'Workshop' }));
+  const choose = (feature: RegExp, value: string) =>
+    hands.click(
+      page.getByRole('group', { name: feature }).getByRole('button', { name: value, exact: true })
+    );
+  await choose(/^Addends/, '2');
+  await choose(/^Digits/, '3');
+  await choose(/^Carries/, '2');
+  await hands.click(page.getByRole('button', { name: 'Start a practice ladder' }));
+  await expect(page.getByText('● Saved')).toBeVisible();
+  const link = page.getByRole('link', { name: 'PDF of the paper' });
+  hands.actions++;
+  const printed = await page.request.get(
+    new URL((await link.getAttribute('href'))!, page.url()).href
+  );
+  const { text, isTagged } = await readPdf(await printed.body());
+  expect(isTagged).toBe(true);
+  expect(text).toContain('Column addition');
+  await hands.click(page.getByRole('button', { name: 'A class sits it' }));
+  await hands.click(page.getByRole('button', { name: 'Make the pile of scripts' }));
+  await page.waitForURL(/\/marking\//);
+  console.log(`from nothing to a pile of 25: ${hands.actions} actions`);
+  expect(hands.actions).toBeLessThan(25);
+  expect(Date.now() - began).toBeLessThan(180_000);
+});
+
+test('marking takes at most 1.8 keys an item where four of five answers are right', async ({
+  page
+}) => {
+  let keys = 0;
+  const press = async (key: string) => {
+    keys++;
+    await page.keyboard.press(key);
+  };
+  await page.goto(`${server.url}/marking/1?by=question`);
+  await page.waitForLoadState('networkidle');
+  const answer = page.getByRole('textbox', { name: 'Answer' });
+  for (let item = 0; item < names.length; item++) {
+    await expect(answer).toBeFocused();
+    await expect(answer).toHaveValue('');
+    if (item % 5 < 4) await press('=');
+    else {
+      for (const digit of '111') await press(digit);
+      await press('Enter');
+      await press('Enter');
+    }
+  }
+  await expect(page.getByText('● saved')).toBeVisible();
+  const database = new Database(server.database, { readonly: true });
+  const marked = database.prepare('select outcome from responses where isMarked').pluck().all();
+  database.close();
+  expect(marked).toHaveLength(names.length);
+  console.log(`${keys} keys for ${names.length} items`);
+  expect(keys / names.length).toBeLessThanOrEqual(1.8);
+});
