@@ -16,6 +16,7 @@ const TRIES = 200;
 export function followUp(
   skillId: string,
   pattern: string,
+  title: string,
   { seed, school, except = [], most = MOST }: FollowUpOptions
 ): Paper | undefined {
   const skill = skillOf(skillId);
@@ -39,7 +40,6 @@ export function followUp(
   const found = usual.given.length === most ? usual : search(error.shownBy);
   const best = found.given.length >= usual.given.length ? found : usual;
   if (best.given.length < FEWEST) return undefined;
-  const title = `Practice: ${error.title.toLowerCase()}`;
   return { ...fromPlans(title, seed, []), rungs: rungsOf(skill, way, best) };
 }
 

@@ -80,7 +80,7 @@ test('a follow-up of any pattern holds eight items on which it shows, and none t
       const school = schools.at(-1)!;
       const met: string[] = [];
       for (const seed of [3, 4]) {
-        const paper = followUp(skill.id, id, { seed, school, except: met });
+        const paper = followUp(skill.id, id, 'Practice', { seed, school, except: met });
         assert.ok(paper, `${skill.id} ${id} in ${school}`);
         assert.ok(paperSchema.safeParse(paper).success);
         assert.deepEqual(
@@ -102,7 +102,10 @@ test('a follow-up is shorter where few items are left, and none where there are 
   const { orderless } = skillOf('square-ending-five');
   const all = Array.from({ length: 999 }, (_, head) => orderless({ number: `${head + 1}5` }));
   const left = (count: number) =>
-    followUp('square-ending-five', 'head-squared', { seed: 1, except: all.slice(count) });
+    followUp('square-ending-five', 'head-squared', 'Practice', {
+      seed: 1,
+      except: all.slice(count)
+    });
   assert.deepEqual(
     left(5)?.rungs.map(({ items }) => items.length),
     [1, 1, 2, 1]

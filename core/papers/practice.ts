@@ -32,7 +32,7 @@ export function practiceFor(
     const found =
       pattern === undefined
         ? shortLadder(startLadder(skill, title, { ...own, style }), needs.length)
-        : followUp(skill, pattern, { ...own, school, most: needs.length > 1 ? 5 : 8 });
+        : followUp(skill, pattern, title, { ...own, school, most: needs.length > 1 ? 5 : 8 });
     return found && found.rungs.length > 0 ? [found] : [];
   });
   if (papers.length === 0) return undefined;

@@ -5,7 +5,7 @@ import { graphOf, type Layout, type Replacements, type Step, type Symmetry } fro
 import { recently, type ItemSpace } from '../spaces';
 import type { SkillCard } from './card';
 import type { Controls } from './controls';
-import type { Feature } from './feature';
+import type { Feature, Title } from './feature';
 import type { GivenForm } from './given/form';
 import type { ErrorPattern, RungKind, RungPlan, Skill } from './skill';
 import type { Wanted } from './wanted';
@@ -78,8 +78,8 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
 
 /** A wrong way of working, with what is done instead of the right steps. */
 export function pattern<Given>(
-  title: string,
-  reading: string,
+  title: Title,
+  reading: Title,
   instead: ErrorPattern<Given>['instead'] | Replacements,
   shownBy: Controls = {},
   schools?: readonly string[]

@@ -1,6 +1,6 @@
 import type { HouseStyle } from '../house-style';
 import type { SkillCard } from './card';
-import type { FeatureSpec } from './feature';
+import { titleIn, type FeatureSpec } from './feature';
 import type { RungPlan, Skill } from './skill';
 
 /** A skill as a screen shows it: plain data, so that no screen need load the skill itself. */
@@ -26,9 +26,13 @@ export function describeSkill(skill: Skill, style: HouseStyle): SkillDescription
     gives: skill.gives,
     features: skill.features.map(({ measure: _measure, title, ...feature }) => ({
       ...feature,
-      title: typeof title === 'string' ? title : title(style)
+      title: titleIn(title, style)
     })),
-    patterns: skill.patterns.map(({ id, title, reading }) => ({ id, title, reading })),
+    patterns: skill.patterns.map(({ id, title, reading }) => ({
+      id,
+      title: titleIn(title, style),
+      reading: titleIn(reading, style)
+    })),
     ladder: skill.ladder,
     origin: skill.weights.origin
   };

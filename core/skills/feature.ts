@@ -3,6 +3,10 @@ import type { HouseStyle } from '../house-style';
 /** A word that may depend on the house style. */
 export type Title = string | ((style: HouseStyle) => string);
 
+/** A word as the house says it. */
+export const titleIn = (title: Title, style: HouseStyle): string =>
+  typeof title === 'string' ? title : title(style);
+
 export type FeatureValue = number | string | boolean | readonly string[];
 export type Features = Readonly<Record<string, FeatureValue>>;
 

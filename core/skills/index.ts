@@ -1,7 +1,7 @@
 export { cards, findCard, loadSkills, loadWays, wrongMethod } from './registry';
 export { findSkill, skillOf } from './loaded';
 export { familyWords, schoolIn, type Family, type Operation, type SkillCard } from './card';
-export type { FeatureSpec, FeatureValue, Features } from './feature';
+export { titleIn, type FeatureSpec, type FeatureValue, type Features } from './feature';
 export {
   itemsUnder,
   patternsIn,

@@ -1,7 +1,7 @@
 import { defaultHouseStyle, type HouseStyle } from '../house-style';
 import { ANSWER, isShown, printValue, stepOf } from '../working';
 import { schoolIn } from './card';
-import type { Features } from './feature';
+import { titleIn, type Features } from './feature';
 import type { Skill } from './skill';
 import { predict } from './weights';
 import { WorkedItem } from './worked';
@@ -65,7 +65,7 @@ export function itemOf(worked: WorkedItem, style: HouseStyle): Item {
       })),
     errorPatterns: worked.showing().map(({ pattern, answer }) => ({
       id: pattern.id,
-      title: pattern.title,
+      title: titleIn(pattern.title, style),
       answer: printValue(stepOf(graph, ANSWER), answer)!
     }))
   };

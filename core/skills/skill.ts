@@ -4,7 +4,7 @@ import type { ItemSpace } from '../spaces';
 import type { Graph, Layout, Replacements } from '../working';
 import type { SkillCard } from './card';
 import { readControls, type Controls } from './controls';
-import type { Feature, Features } from './feature';
+import type { Feature, Features, Title } from './feature';
 import type { GivenForm } from './given/form';
 import type { Weights } from './weights';
 import { Wanted } from './wanted';
@@ -43,9 +43,9 @@ export interface Skill<Given = unknown> extends SkillCard {
  */
 export interface ErrorPattern<Given = unknown> {
   readonly id: string;
-  readonly title: string;
+  readonly title: Title;
   /** What the pupil does. */
-  readonly reading: string;
+  readonly reading: Title;
   /** Schools in which it can happen; all if absent. */
   readonly schools?: readonly string[];
   /** Controls under which it usually shows, to draw items that reveal it. */

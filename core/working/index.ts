@@ -56,7 +56,7 @@ export {
   usingValues,
   type StepMore
 } from './step';
-export { capital, stepWords, TAKING, worded, type StepWords, type Wording } from './words';
+export { capital, stepWords, worded, type StepWords, type Wording } from './words';
 export { chainSheet } from './sheets/chain';
 export { carryingFrame, columnFrame, corner, printedDigits } from './sheets/columns';
 export { FractionSheet } from './sheets/fractions';

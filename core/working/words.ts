@@ -46,4 +46,3 @@ export function capital(text: string): string {
 }
 
 /** What making or taking a ten is called, to begin a sentence. */
-export const TAKING = { regroup: 'Regroup', exchange: 'Exchange', borrow: 'Borrow' } as const;

@@ -1,7 +1,4 @@
-/** A whole number grouped in threes with thin spaces, for reading on screen. */
-export function groupDigits(value: bigint | number): string {
-  return value.toString().replace(/\B(?=(\d{3})+$)/g, '\u202f');
-}
+import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
 
 /** Seconds as `40 s` or `1 min 20 s`. */
 export function duration(seconds: number): string {
@@ -15,11 +12,11 @@ export function plural(count: number, one: string, several = `${one}s`): string 
   return `${count} ${count === 1 ? one : several}`;
 }
 
-/** A difficulty with its sign and one place: `−0.7`. */
-export function logit(value: number): string {
+/** A difficulty with its sign and one place, as the house writes it: `−0.7` or `−0,7`. */
+export function logit(value: number, style: HouseStyle): string {
   const size = Math.abs(value).toFixed(1);
-  if (size === '0.0') return size;
-  return `${value < 0 ? '−' : '+'}${size}`;
+  const sign = size === '0.0' ? '' : value < 0 ? '−' : '+';
+  return sign + writeNumeral(size, style);
 }
 
 /** A difficulty in a word: easy below −1, hard above +1. */

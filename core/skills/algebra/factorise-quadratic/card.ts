@@ -15,7 +15,7 @@ export const LAST = '-content-last';
 export const card: SkillCard = {
   id: 'factorise-quadratic',
   family: 'algebra',
-  title: 'Factorising quadratics',
+  title: 'Quadratics into factors',
   example: '6x² + 11x + 4',
   schools: {
     ...methods,
@@ -23,7 +23,7 @@ export const card: SkillCard = {
       Object.entries(methods).map(([id, title]) => [id + LAST, `${title}, common factor last`])
     )
   },
-  words: 'factoring brackets trinomial box method'
+  words: 'factorising factoring brackets trinomial box method'
 };
 
 export function methodOf(school: string): MethodName {

@@ -6,7 +6,7 @@ export const card: SkillCard = {
   title: 'Mixed-number subtraction',
   example: '6 2/9 - 3 7/9',
   schools: {
-    regroup: 'Column with regrouping',
+    regroup: 'In columns',
     improper: 'Improper fractions',
     parts: 'Parts apart'
   },

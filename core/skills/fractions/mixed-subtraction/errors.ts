@@ -1,4 +1,12 @@
-import { constant, using, type Graph, type Replacement, type Replacements } from '../../../working';
+import { takingWords } from '../../../house-style';
+import {
+  capital,
+  constant,
+  using,
+  type Graph,
+  type Replacement,
+  type Replacements
+} from '../../../working';
 import { pattern } from '../../define';
 import { needsRegrouping, type Given } from './features';
 
@@ -25,7 +33,7 @@ export const errorPatterns = {
     APART
   ),
   'regroup-adds-ten': pattern(
-    'Regrouping adds ten',
+    (style) => `${capital(takingWords(style).acting)} adds ten`,
     'A whole is taken apart into ten pieces, whatever the denominator.',
     whereItRegroups(() => ({
       'regroup.numerator': using(['common.minuend'], (top) => top + 10n)
@@ -34,7 +42,7 @@ export const errorPatterns = {
     REGROUP
   ),
   'regroup-replaces': pattern(
-    'Regrouping replaces',
+    (style) => `${capital(takingWords(style).acting)} replaces`,
     'The pieces of the whole stand instead of the numerator and are not added to it.',
     whereItRegroups(() => ({
       'regroup.numerator': using(['common.denominator'], (denominator) => denominator)
@@ -72,7 +80,7 @@ export const errorPatterns = {
   ),
   'fraction-dropped': pattern(
     'Fraction dropped',
-    'After regrouping only the whole numbers are answered.',
+    (style) => `After ${takingWords(style).acting} only the whole numbers are answered.`,
     whereItRegroups(() => ({ 'fraction.numerator': constant(0) })),
     REGROUPS,
     REGROUP

@@ -1,3 +1,5 @@
+import { takingWords } from '../../../house-style';
+import { capital } from '../../../working';
 import { gcdOfSmall } from '../../../numbers';
 import { count, flag, oneOf } from '../../feature';
 import { LARGEST_DENOMINATOR, type MixedGiven } from '../../given/mixed';
@@ -76,8 +78,7 @@ export const features = {
     (l) => l.commonDenominator
   ),
   regroups: flag<Look>(
-    ({ takingTen }) =>
-      ({ regroup: 'Regroups', exchange: 'Exchanges', borrow: 'Borrows' })[takingTen],
+    (style) => capital(takingWords(style).acts),
     'the fraction above is too small',
     (l) => l.regroups
   ),

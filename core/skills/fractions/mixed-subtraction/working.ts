@@ -1,10 +1,10 @@
-import type { HouseStyle } from '../../../house-style';
+import { takingWords, type HouseStyle } from '../../../house-style';
 import { mixedNumber, signedNumber, type Mixed } from '../../../numbers';
 import {
+  capital,
   FractionSheet,
   step,
   stepOn,
-  TAKING,
   using,
   type Layout,
   type Step
@@ -95,9 +95,9 @@ function regrouping({ minuend, subtrahend, regroups, least, difference }: Exact)
     step('regroup.whole', tops, (top, bottom) => minuend.whole - (top < bottom ? 1n : 0n), {
       leftOut: minuend.whole,
       ...(!regroups && { silentAt: minuend.whole }),
-      label: 'Whole after regrouping',
+      label: ({ style }) => `Whole after ${takingWords(style).acting}`,
       says: ({ value, of, style }) =>
-        `${of('common.minuend')}/${of('common.denominator')} is too small. ${TAKING[style.takingTen]} one whole: ${minuend.whole} becomes ${value}.`
+        `${of('common.minuend')}/${of('common.denominator')} is too small. ${capital(takingWords(style).act)} one whole: ${minuend.whole} becomes ${value}.`
     }),
     step(
       'regroup.numerator',
@@ -105,7 +105,7 @@ function regrouping({ minuend, subtrahend, regroups, least, difference }: Exact)
       (denominator, top, bottom) => (top < bottom ? top + denominator : top),
       {
         ...(!regroups && { silentAt: topOver(minuend, least)! }),
-        label: 'Numerator after regrouping',
+        label: ({ style }) => `Numerator after ${takingWords(style).acting}`,
         says: ({ value, of }) => {
           const bottom = of('common.denominator');
           return `One whole is ${bottom}/${bottom}: ${of('common.minuend')} + ${bottom} = ${value}.`;

@@ -1,3 +1,4 @@
+import { placeName } from '../../../house-style';
 import { constant, rulesOf, using, type Replacement, type Replacements } from '../../../working';
 import { pattern } from '../../define';
 import { addendDigits, columnsOf, leftAlignedColumns, total, type Given } from './columns';
@@ -32,7 +33,7 @@ export function errorPatterns(base = 10) {
     ),
     'carry-and-digit-swapped': pattern(
       'Carry and digit swapped',
-      'The tens of a total are written down and its ones are carried.',
+      (style) => `The tens of a total are written down and its ${placeName(0, style)} are carried.`,
       onColumns(carryAndDigitSwapped),
       CARRYING
     ),

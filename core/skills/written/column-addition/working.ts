@@ -6,7 +6,6 @@ import {
   squareCell,
   step,
   stepOn,
-  TAKING,
   unwrittenAt,
   using,
   usingValues,
@@ -84,9 +83,9 @@ function carrying(p: number, { value, place, style }: StepWords): string {
   const [from, to] = [place(p - 1), place(p)];
   switch (style.takingTen) {
     case 'regroup':
-      return `${TAKING.regroup} ${value}0 ${from} as ${value} in the ${to}.`;
+      return `Regroup ${value}0 ${from} as ${value} in the ${to}.`;
     case 'exchange':
-      return `${TAKING.exchange} ${value}0 ${from} for ${value} in the ${to}.`;
+      return `Exchange ${value}0 ${from} for ${value} in the ${to}.`;
     case 'borrow':
       return `Carry ${value} to the ${to}.`;
   }

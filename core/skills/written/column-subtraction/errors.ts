@@ -1,3 +1,4 @@
+import { takingWords } from '../../../house-style';
 import { digitAt, fromDigits, toDigits } from '../../../numbers';
 import { constant, rulesOf, using, type Replacement, type Replacements } from '../../../working';
 import { pattern } from '../../define';
@@ -70,7 +71,7 @@ export const errorPatterns = {
     TOP_ZERO
   ),
   'always-regroups': pattern(
-    'Always regroups',
+    (style) => `Always ${takingWords(style).acts}`,
     'Every column but the leftmost gets ten from its neighbour, needed or not.',
     built(alwaysRegroups),
     { digits: { min: 2 } }

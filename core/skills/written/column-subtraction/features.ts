@@ -1,3 +1,5 @@
+import { takingWords } from '../../../house-style';
+import { capital } from '../../../working';
 import { printNumber, valueIn } from '../../../numbers';
 import { count } from '../../feature';
 import { longestRun, zerosIn } from '../../measures';
@@ -26,8 +28,7 @@ export const features = {
   shortest: count<Look>(DIGITS, 'Shortest', 'digits of the subtrahend', (l) => l.subtrahend.length),
   regroupings: count<Look>(
     [0, 11],
-    ({ takingTen }) =>
-      ({ regroup: 'Regroupings', exchange: 'Exchanges', borrow: 'Borrows' })[takingTen],
+    (style) => capital(takingWords(style).several),
     'columns where a ten must be taken from the left',
     (l) => l.regroups.filter(Boolean).length
   ),

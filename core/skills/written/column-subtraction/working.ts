@@ -1,4 +1,4 @@
-import type { HouseStyle } from '../../../house-style';
+import { takingWords, type HouseStyle } from '../../../house-style';
 import { fromDigits, toDigits } from '../../../numbers';
 import {
   capital,
@@ -6,7 +6,6 @@ import {
   printedDigits,
   squareCell,
   stepOn,
-  TAKING,
   unwrittenAt,
   using,
   usingValues,
@@ -54,7 +53,7 @@ function rewritten({ top, bottom }: Columns, p: number, base: bigint): Step[] {
       : using([`rewritten.${p - 1}`], (before) => stands(tookTen(before, top[p - 1]!)));
   const says = ({ value, place, style }: StepWords) =>
     Number(value) >= 10
-      ? `${TAKING[style.takingTen]} a ten for the ${place(p)}: ${value} stand there now.`
+      ? `${capital(takingWords(style).act)} a ten for the ${place(p)}: ${value} stand there now.`
       : `One was taken from the ${place(p)}: ${value} stand there now.`;
   const label = ({ place }: StepWords) => `Rewritten ${place(p)}`;
   return [stepOn(`rewritten.${p}`, rule, { ...unwrittenAt(BigInt(top[p]!)), label, says })];

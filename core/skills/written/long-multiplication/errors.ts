@@ -1,5 +1,13 @@
+import { placeName } from '../../../house-style';
 import { digitAt, fromDigits, toDigits } from '../../../numbers';
-import { constant, rulesOf, using, type Replacement, type Replacements } from '../../../working';
+import {
+  capital,
+  constant,
+  rulesOf,
+  using,
+  type Replacement,
+  type Replacements
+} from '../../../working';
 import { pattern } from '../../define';
 import { carriesOf, carryAddedFirst, withMark, zeroTimesN, type RowTotal } from '../../product-row';
 import { factorsOf, type Factors, type Given } from './operands';
@@ -20,7 +28,7 @@ const allRows = (total: RowTotal) => (factors: Factors) =>
 export const errorPatterns = {
   'placeholder-missing': pattern(
     'Placeholder missing',
-    'Every row starts in the ones.',
+    (style) => `Every row starts in the ${placeName(0, style)}.`,
     built(placeholderMissing)
   ),
   'carry-dropped': pattern(
@@ -47,7 +55,8 @@ export const errorPatterns = {
   ),
   'digit-by-digit-only': pattern(
     'Digit by digit only',
-    'Ones are multiplied by ones and tens by tens, and that is all.',
+    (style) =>
+      `${capital(placeName(0, style))} are multiplied by ${placeName(0, style)} and tens by tens, and that is all.`,
     built(digitByDigit),
     { digits: 2, multiplierDigits: 2 }
   ),

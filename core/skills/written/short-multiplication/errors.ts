@@ -1,3 +1,4 @@
+import { placeName } from '../../../house-style';
 import { constant, rulesOf, type Replacements } from '../../../working';
 import { pattern } from '../../define';
 import { carriesOf, carryAddedFirst, zeroTimesN, type RowTotal } from '../../product-row';
@@ -35,13 +36,14 @@ export const errorPatterns = {
     { zeros: { min: 1 } }
   ),
   'only-ones-multiplied': pattern(
-    'Only the ones multiplied',
+    (style) => `Only the ${placeName(0, style)} multiplied`,
     'The other digits are copied, and carries added to them.',
     worked((digit, m, carry, column) => (column === 0 ? digit * m : digit + carry))
   ),
   'carry-and-digit-swapped': pattern(
     'Carry and digit swapped',
-    'Of a product of two digits the tens are written and the ones carried.',
+    (style) =>
+      `Of a product of two digits the tens are written and the ${placeName(0, style)} carried.`,
     swapped,
     CARRYING
   )

@@ -38,7 +38,7 @@ export function listSkills(): Response {
 }
 
 function listed(skill: Skill) {
-  const { id, family, title, features } = describeSkill(skill, defaultHouseStyle);
+  const { id, family, title, features, patterns } = describeSkill(skill, defaultHouseStyle);
   const schools = Object.keys(skill.schools);
   return {
     ...{ id, family, title, schools },
@@ -47,8 +47,8 @@ function listed(skill: Skill) {
       ...feature,
       ...(feature.kind === 'number' && { max: feature.askedTo ?? feature.max })
     })),
-    errorPatterns: skill.patterns.map(({ id, title, schools: own = schools }) => ({
-      ...{ id, title, schools: own }
+    errorPatterns: skill.patterns.map(({ id, schools: own = schools }, at) => ({
+      ...{ id, title: patterns[at]!.title, schools: own }
     }))
   };
 }

@@ -4,9 +4,10 @@ import {
   type PatternEvidence
 } from '@zealous-quill/core/analysis';
 import { availableMarks, type Attempt, type Response } from '@zealous-quill/core/marking';
-import { patternKey, skillOf } from '@zealous-quill/core/skills';
+import { patternKey, skillOf, titleIn } from '@zealous-quill/core/skills';
 import { and, eq, sql } from 'drizzle-orm';
 import type { Db } from './connection';
+import { styleOf } from './papers';
 import { ROUND } from './responses';
 import { decisions, markings, marks, responses, scripts, type Outcome } from './schema';
 import { listScripts } from './sittings';
@@ -81,6 +82,7 @@ export interface Results {
 /** Pupils by items, and error patterns by pupil and for the class. */
 export function readResults(db: Db, sittingId: number, paperId: number): Results {
   const items = satItems(db, paperId);
+  const style = styleOf(db, paperId);
   const outcomes = outcomesOf(db, sittingId);
   const changed = changedOf(db, sittingId);
   const worked = listScripts(db, sittingId).map((script) => {
@@ -133,11 +135,14 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
     patterns: skills.flatMap((skill) =>
       skill.patterns
         .filter(({ id }) => canShow.has(patternKey(skill.id, id)))
-        .map(({ id, title, reading }) => ({
-          ...{ id, skill: skill.id, title, reading },
-          label: skills.length > 1 ? `${title} (${skill.title.toLowerCase()})` : title,
-          ...summary(patternKey(skill.id, id), evidence, likely)
-        }))
+        .map((pattern) => {
+          const title = titleIn(pattern.title, style);
+          return {
+            ...{ id: pattern.id, skill: skill.id, title, reading: titleIn(pattern.reading, style) },
+            label: skills.length > 1 ? `${title} (${skill.title.toLowerCase()})` : title,
+            ...summary(patternKey(skill.id, pattern.id), evidence, likely)
+          };
+        })
     )
   };
 }

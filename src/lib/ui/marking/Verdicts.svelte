@@ -1,6 +1,7 @@
 <script lang="ts">
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import { flagWords, formWords, slipWords, verdictWords } from '@zealous-quill/core/marking';
+  import { titleIn } from '@zealous-quill/core/skills';
   import { stepOf } from '@zealous-quill/core/working';
   import MathText from '../sheet/MathText.svelte';
   import type { MarkingDesk } from './desk.svelte';
@@ -10,7 +11,7 @@
   const marked = $derived(desk.marked);
   const isEmpty = $derived(Object.keys(desk.state.working).length === 0);
   const title = (pattern: string) =>
-    desk.worked.skill.patterns.find(({ id }) => id === pattern)!.title;
+    titleIn(desk.worked.skill.patterns.find(({ id }) => id === pattern)!.title, style);
   const name = (step: string) => desk.worked.label(stepOf(desk.worked.graph, step), style);
   const explained = $derived(
     marked.diagnosis.map(({ patterns }) => patterns.map(title).join(' with '))

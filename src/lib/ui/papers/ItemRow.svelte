@@ -138,7 +138,7 @@
     {#if numbered.entry.edited}<span class="edited">typed by hand</span>{/if}
   </div>
   <span class="difficulty figures" title="Predicted difficulty: {difficultyWord(facts.difficulty)}"
-    >{logit(facts.difficulty)}</span
+    >{logit(facts.difficulty, style)}</span
   >
   <span class="marks">{isMarked(numbered.rung) ? `[${numbered.marks}]` : ''}</span>
   {#if !isFrozen}

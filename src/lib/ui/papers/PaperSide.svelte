@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { HouseStyle } from '@zealous-quill/core/house-style';
   import type { SkillDescription } from '@zealous-quill/core/skills';
   import TabItem from 'flowbite-svelte/TabItem.svelte';
   import Tabs from 'flowbite-svelte/Tabs.svelte';
@@ -11,10 +12,11 @@
     editor: PaperEditor;
     descriptions: Readonly<Record<string, SkillDescription>>;
     paperId: number;
+    style: HouseStyle;
     isFrozen: boolean;
   }
 
-  let { editor, descriptions, paperId, isFrozen }: Props = $props();
+  let { editor, descriptions, paperId, style, isFrozen }: Props = $props();
 
   const skills = $derived(
     [...new Set(editor.paper.rungs.map(({ skill }) => skill))].flatMap(
@@ -36,6 +38,7 @@
     <TabItem title="Ramp">
       <RampChart
         items={editor.outline.items}
+        {style}
         ramp={editor.paper.ramp}
         {isFrozen}
         onramp={(ramp) => editor.change((paper) => ({ ...paper, ramp }))}

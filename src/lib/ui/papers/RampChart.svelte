@@ -1,4 +1,6 @@
 <script lang="ts">
+  import type { HouseStyle } from '@zealous-quill/core/house-style';
+  import { logit } from '../format';
   import Input from 'flowbite-svelte/Input.svelte';
   import type { NumberedItem, Paper } from '@zealous-quill/core/papers';
   import type { ApexOptions } from 'apexcharts';
@@ -6,12 +8,13 @@
 
   interface Props {
     items: readonly NumberedItem[];
+    style: HouseStyle;
     ramp: Paper['ramp'];
     isFrozen: boolean;
     onramp: (ramp: Paper['ramp']) => void;
   }
 
-  let { items, ramp, isFrozen, onramp }: Props = $props();
+  let { items, style, ramp, isFrozen, onramp }: Props = $props();
 
   let host: HTMLElement;
   let chart = $state.raw<{ updateOptions(options: ApexOptions): void; destroy(): void } | null>(
@@ -52,7 +55,7 @@
         max: Math.ceil(Math.max(2, ramp.from, ramp.to)),
         tickAmount: 4,
         title: { text: 'difficulty, 0 for an average item' },
-        decimalsInFloat: 1
+        labels: { formatter: (value: number) => logit(value, style) }
       },
       grid: { borderColor: colour('--rule') },
       legend: { position: 'top', horizontalAlign: 'left' },
@@ -116,7 +119,8 @@
 <table class="visually-hidden">
   <caption>Predicted difficulty by item</caption>
   <tbody>
-    {#each items as { number, facts } (number)}<tr><th>{number}</th><td>{facts.difficulty}</td></tr
+    {#each items as { number, facts } (number)}<tr
+        ><th>{number}</th><td>{logit(facts.difficulty, style)}</td></tr
       >{/each}
   </tbody>
 </table>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { writeNumeral, writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import { spreadCount, type ItemFacts, type Rung, type Spread } from '@zealous-quill/core/papers';
   import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
   import Input from 'flowbite-svelte/Input.svelte';
@@ -10,7 +10,6 @@
   import { withControl } from '../controls/choices';
   import ControlsPanel from '../controls/ControlsPanel.svelte';
   import type { Possibilities } from '../controls/possibilities.svelte';
-  import { groupDigits } from '../format';
   import MathText from '../sheet/MathText.svelte';
   import SpreadPlan from './SpreadPlan.svelte';
 
@@ -83,7 +82,7 @@
     <span class:few={isTooFew} aria-live="polite">
       {possibilities.usable === null
         ? '…'
-        : `from ${groupDigits(possibilities.usable)} that differ`}
+        : `from ${writeNumeral(possibilities.usable.toString(), style)} that differ`}
     </span>
     {#if Object.keys(skill.schools).length > 1}
       <label>

@@ -1,11 +1,10 @@
 <script lang="ts">
-  import type { HouseStyle } from '@zealous-quill/core/house-style';
+  import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
   import type { ItemFacts } from '@zealous-quill/core/papers';
   import type { SkillDescription } from '@zealous-quill/core/skills';
   import Input from 'flowbite-svelte/Input.svelte';
   import { untrack } from 'svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
-  import { groupDigits } from '../format';
   import TakeOut from './TakeOut.svelte';
 
   interface Props {
@@ -30,7 +29,7 @@
 
   const problem = $derived(
     !Number.isInteger(count) || count < 1 || count > most
-      ? `From 1 to ${groupDigits(most)} items.`
+      ? `From 1 to ${writeNumeral(String(most), style)} items.`
       : !Number.isInteger(chosenSeed) || chosenSeed < 0 || chosenSeed > LARGEST_SEED
         ? 'A seed is a whole number of at most ten digits.'
         : null

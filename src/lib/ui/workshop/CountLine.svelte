@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { HouseStyle } from '@zealous-quill/core/house-style';
   import {
     featureTitle,
     type Conflict,
@@ -11,6 +12,7 @@
 
   interface Props {
     skill: SkillDescription;
+    style: HouseStyle;
     controls: Controls;
     count: bigint | null;
     usable: bigint | null;
@@ -19,7 +21,7 @@
     onchange: (name: string, control: Control) => void;
   }
 
-  let { skill, controls, count, usable, conflict, isCounting, onchange }: Props = $props();
+  let { skill, style, controls, count, usable, conflict, isCounting, onchange }: Props = $props();
 
   const figures = $derived(count === null ? 1 : count.toString().length);
   const title = (name: string) => featureTitle(skill, name);
@@ -32,7 +34,7 @@
     style:font-size="{Math.max(1.05, 2.9 - figures * 0.065)}rem"
   >
     <strong data-testid="count"
-      >{#if count === null}…{:else}<Grouped value={count} />{/if}</strong
+      >{#if count === null}…{:else}<Grouped value={count} {style} />{/if}</strong
     >
     {count === 1n ? 'item' : 'items'}
   </p>
@@ -56,7 +58,8 @@
     </p>
   {:else if count !== null && usable !== null}
     <p class="faint">
-      exactly{#if usable < count}; <Grouped value={usable} /> if the order of the numbers does not count{/if}
+      exactly{#if usable < count}; <Grouped value={usable} {style} /> if the order of the numbers does
+        not count{/if}
     </p>
   {/if}
 </div>

@@ -1,10 +1,13 @@
 <script lang="ts">
-  import { groupDigits } from '../format';
+  import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
 
-  let { value }: { value: bigint } = $props();
+  let { value, style }: { value: bigint; style: HouseStyle } = $props();
 
-  const groups = $derived(groupDigits(value).split('\u202f'));
+  // After each mark between groups; where the house writes none, before each three figures.
+  const groups = $derived(
+    writeNumeral(value.toString(), style).split(/(?<=[\u202f,])|(?=(?:\d{3})+$)/)
+  );
 </script>
 
 <!-- A very large number may break, but only between its groups. -->
-{#each groups as group, at (at)}{at > 0 ? '\u202f' : ''}<wbr />{group}{/each}
+{#each groups as group, at (at)}<wbr />{group}{/each}

@@ -89,7 +89,7 @@
     <div>
       <dt>Difficulty</dt>
       <dd class="figures">
-        {logit(view.item.difficulty)}
+        {logit(view.item.difficulty, style)}
         <span class="word">{difficultyWord(view.item.difficulty)}</span>
       </dd>
     </div>

@@ -137,7 +137,13 @@
   </div>
   <div class="side">
     {#await import('$lib/ui/papers/PaperSide.svelte') then { default: PaperSide }}
-      <PaperSide {editor} {descriptions} paperId={data.id} isFrozen={data.isSat} />
+      <PaperSide
+        {editor}
+        {descriptions}
+        paperId={data.id}
+        style={data.style}
+        isFrozen={data.isSat}
+      />
     {/await}
   </div>
 </div>

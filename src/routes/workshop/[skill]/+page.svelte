@@ -110,6 +110,7 @@
     <h1>{skill.title}</h1>
     <CountLine
       {skill}
+      style={data.style}
       controls={data.controls}
       count={possibilities?.count ?? null}
       usable={possibilities?.usable ?? null}

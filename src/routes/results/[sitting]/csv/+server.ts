@@ -29,7 +29,7 @@ export const GET: RequestHandler = ({ params }) => {
     'error pattern',
     'could show',
     'did show',
-    'probability',
+    'how sure in %',
     'also likely',
     'comments'
   ];
@@ -52,7 +52,7 @@ export const GET: RequestHandler = ({ params }) => {
       held ? title(held.pattern) : '',
       held?.could ?? '',
       held?.did ?? '',
-      held ? held.probability.toFixed(2) : '',
+      held ? Math.round(100 * held.probability) : '',
       others.map(({ pattern }) => title(pattern)).join('; '),
       outcomes
         .flatMap((outcome, at) =>
