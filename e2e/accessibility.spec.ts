@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { problemsOf } from './problems';
 import { TestServer } from './server';
 
 const server = new TestServer(4313);
@@ -45,11 +46,7 @@ test('no screen is inaccessible, in light or by lamp, scrolls sideways or report
   page
 }) => {
   test.setTimeout(600_000);
-  const problems: string[] = [];
-  page.on('pageerror', (error) => problems.push(error.message));
-  page.on('console', (message) => {
-    if (message.type() === 'error') problems.push(message.text());
-  });
+  const problems = problemsOf(page);
   for (const screen of screens) {
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.goto(server.url + screen);
@@ -58,7 +55,7 @@ test('no screen is inaccessible, in light or by lamp, scrolls sideways or report
     // What changes by lamplight is the colours alone.
     await page.evaluate(() => document.documentElement.classList.add('dark'));
     expect.soft(await faults(page, `${screen} by lamp`, ['color-contrast'])).toEqual([]);
-    for (const width of [1280, 768]) {
+    for (const width of [1280, 768, 390]) {
       await page.setViewportSize({ width, height: 800 });
       const overflow = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readPdf } from './pdf-text';
+import { problemsOf } from './problems';
 import { TestServer } from './server';
 
 const server = new TestServer(4315);
@@ -51,6 +52,7 @@ test('every row of the house style is followed on every screen, print and export
   page,
   request
 }) => {
+  const problems = problemsOf(page);
   await visit(page, '/house-style');
   const rows = page.locator('fieldset');
   for (let at = 0; at < (await rows.count()); at++) {
@@ -150,4 +152,5 @@ test('every row of the house style is followed on every screen, print and export
     late
   );
   expect(traces).toEqual([]);
+  expect(problems).toEqual([]);
 });

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { defaultHouseStyle, houseStyleConflict, type HouseStyle } from './house-style';
+import { houseStyleSchema } from './schema';
 import { segmentsOf } from './segments';
 import { placeHeading, placeName, writeNumeral, writeText } from './numerals';
 
@@ -30,6 +31,10 @@ test('the figures of a number are never changed, only what stands between them',
       assert.equal(written.replace(/\D/g, ''), String(value));
     })
   );
+});
+
+test('where nothing is said the schema gives the usual style', () => {
+  assert.deepEqual(houseStyleSchema.parse({}), defaultHouseStyle);
 });
 
 test('places have names and headings, with ones or units', () => {

@@ -21,4 +21,5 @@ export type { Verdict, Working } from './readings';
 export type { Because, MarkLine } from './marks';
 export type { Explanation } from './diagnosis';
 export { covers } from './schemes';
-export { availableMarks, schemeSchema, type Mark, type Scheme } from './scheme';
+export { availableMarks, type Mark, type Scheme } from './scheme';
+export { schemeSchema } from './scheme-schema';

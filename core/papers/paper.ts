@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { schemeSchema } from '../marking/scheme';
+import { schemeSchema } from '../marking/scheme-schema';
 import { findCard } from '../skills';
 import { LARGEST_SEED } from '../spaces';
 import { rungKinds, spreadCount } from './kinds';

@@ -1,5 +1,5 @@
 import { wrap, type Remote } from 'comlink';
-import type { Bench } from './bench.worker';
+import type { Bench } from './work';
 
 export type RemoteBench = Remote<Bench>;
 

@@ -94,7 +94,8 @@
       <section class="leaf" aria-label="Sample of {sample.title}">
         <h2>{sample.title}</h2>
         <p class="figures"><MathText text={sample.prompt} /></p>
-        <div class="sample">
+        <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+        <div class="sample" role="group" aria-label="{sample.title} on squares" tabindex="0">
           <Sheet
             layout={sample.layout}
             texts={Object.fromEntries(sample.steps.map(({ id, text }) => [id, text]))}

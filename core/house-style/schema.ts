@@ -1,0 +1,23 @@
+import * as z from 'zod/mini';
+
+/** The conventions of a department; every prompt, sheet, print and key follows them. */
+export const houseStyleSchema = z.strictObject({
+  firstPlace: z._default(z.enum(['ones', 'units']), 'ones'),
+  takingTen: z._default(z.enum(['regroup', 'exchange', 'borrow']), 'regroup'),
+  carryPosition: z._default(z.enum(['above', 'below', 'beside']), 'above'),
+  crossOff: z._default(z.boolean(), false),
+  answerRules: z._default(z.enum(['one', 'two']), 'one'),
+  headings: z._default(z.enum(['none', 'letters', 'numerals']), 'letters'),
+  /** The school in which a skill is worked, by skill; the skill's usual one where it is not named. */
+  methods: z._default(
+    z.record(z.string().check(z.maxLength(60)), z.string().check(z.maxLength(60))),
+    {}
+  ),
+  verb: z._default(z.enum(['factorise', 'factor']), 'factorise'),
+  decimalMark: z._default(z.enum(['point', 'comma']), 'point'),
+  grouping: z._default(z.enum(['none', 'space', 'comma']), 'space'),
+  paper: z._default(z.enum(['a4', 'us-letter']), 'a4'),
+  squares: z._default(z.union([z.literal(5), z.literal(7), z.literal(10)]), 7)
+});
+
+export type HouseStyle = z.infer<typeof houseStyleSchema>;

@@ -1,0 +1,149 @@
+import type { HouseStyle } from '@zealous-quill/core/house-style';
+import {
+  addRung,
+  factsIn,
+  factsOf,
+  redrawRung,
+  replaceItem,
+  withFacts,
+  type Drawn,
+  type Facts,
+  type ItemFacts,
+  type Paper,
+  type Rung
+} from '@zealous-quill/core/papers';
+import {
+  blockedBy,
+  describeSkill,
+  drawItems,
+  explainEmpty,
+  itemsUnder,
+  loadSkills,
+  loadWays,
+  readControls,
+  skillOf,
+  viewItem,
+  waysOf,
+  type Blocked,
+  type Conflict,
+  type Control,
+  type Controls,
+  type ItemView,
+  type Operation,
+  type SkillDescription,
+  type Way
+} from '@zealous-quill/core/skills';
+
+async function loaded(id: string) {
+  await loadSkills([id]);
+  return skillOf(id);
+}
+
+async function loadAll({ rungs }: Pick<Paper, 'rungs'>): Promise<void> {
+  await loadSkills(rungs.map(({ skill }) => skill));
+}
+
+/** What is counted, drawn and worked away from the screen. */
+export const bench = {
+  /** How many items there are, and how many up to the order of their parts. */
+  async count(id: string, controls: Controls): Promise<{ count: bigint; usable: bigint }> {
+    const skill = await loaded(id);
+    if (!readControls(skill.features, controls).ok) return { count: 0n, usable: 0n };
+    const { count, usable } = itemsUnder(skill, controls);
+    return { count, usable };
+  },
+
+  /** For each value, whether items exist if one control has that value and all others stay. */
+  async possible(id: string, controls: Controls, feature: string, values: Control[]) {
+    const skill = await loaded(id);
+    return values.map((value) => {
+      const asked = { ...controls, [feature]: value };
+      return readControls(skill.features, asked).ok && !itemsUnder(skill, asked).isEmpty;
+    });
+  },
+
+  async explain(id: string, controls: Controls): Promise<Conflict> {
+    return explainEmpty(await loaded(id), controls);
+  },
+
+  async blocked(id: string, controls: Controls, feature: string): Promise<Blocked> {
+    return blockedBy(await loaded(id), controls, feature);
+  },
+
+  /** At most so many items that are wanted, drawn with the seed. */
+  async sample(id: string, controls: Controls, most: number, seed: number): Promise<ItemFacts[]> {
+    const skill = await loaded(id);
+    if (!readControls(skill.features, controls).ok) return [];
+    const { count } = itemsUnder(skill, controls);
+    if (count === 0n) return [];
+    const found = drawItems(skill, {
+      controls,
+      count: count < BigInt(most) ? Number(count) : most,
+      seed
+    });
+    const school = Object.keys(skill.schools)[0]!;
+    return found.ok ? found.given.map((given) => factsOf({ skill: id, school }, { given })) : [];
+  },
+
+  /** An item typed on one line, worked; null if it cannot be read. */
+  async view(
+    id: string,
+    line: string,
+    school: string,
+    style: HouseStyle
+  ): Promise<ItemView | null> {
+    const skill = await loaded(id);
+    const given = skill.given.parse(line);
+    return given === undefined ? null : viewItem(skill, given, school, style);
+  },
+
+  /** The ways of working some numbers, with what each costs. */
+  async ways(operation: Operation, operands: readonly string[]): Promise<Way[]> {
+    await loadWays(operation);
+    return waysOf(operation, operands);
+  },
+
+  async describe(id: string, style: HouseStyle): Promise<SkillDescription> {
+    return describeSkill(await loaded(id), style);
+  },
+
+  async redraw(paper: Paper, rung: string, turn: number): Promise<Drawn> {
+    await loadAll(paper);
+    return withFacts(redrawRung(paper, rung, turn));
+  },
+
+  async replace(paper: Paper, rung: string, item: string, turn: number): Promise<Drawn> {
+    await loadAll(paper);
+    return withFacts(replaceItem(paper, rung, item, turn));
+  },
+
+  /** A new rung for a paper, drawn. */
+  async add(
+    paper: Paper,
+    plan: Pick<Rung, 'kind' | 'skill'>,
+    turn: number,
+    style: HouseStyle
+  ): Promise<Drawn> {
+    await loadAll(paper);
+    await loadSkills([plan.skill]);
+    return withFacts(addRung(paper, plan, turn, style));
+  },
+
+  /** An item typed for a rung; null if it cannot be read. */
+  async read(
+    { skill: id, school }: Pick<Rung, 'skill' | 'school'>,
+    line: string
+  ): Promise<{ given: unknown; facts: ItemFacts } | null> {
+    const skill = await loaded(id);
+    const given = skill.given.parse(line);
+    return given === undefined ? null : { given, facts: factsOf({ skill: id, school }, { given }) };
+  },
+
+  /** The facts of the items of a paper that are not known yet. */
+  async facts(paper: Paper, known: readonly string[]): Promise<Facts> {
+    await loadAll(paper);
+    return factsIn(paper, new Set(known));
+  }
+};
+
+export type Bench = typeof bench;
