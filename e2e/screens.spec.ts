@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import Database from 'better-sqlite3';
-import { loadedAtOnce } from '../scripts/bench/first-load';
+import { loadedAtOnce, weightOf } from '../scripts/bench/first-load';
 import { readPdf } from './pdf-text';
 import { problemsOf } from './problems';
 import { TestServer } from './server';
@@ -41,22 +41,30 @@ test('the workshop goes through all skills and back, and a ladder is of its own 
   expect(problems).toEqual([]);
 });
 
-test('no page loads more than 100 kB of script at once, and none of it is of a skill', async () => {
+test('no page loads more than 100 kB of script and 25 kB of style at once, and none of it is of a skill', async () => {
   const { skills } = await (await fetch(`${server.url}/api/skills`)).json();
   // What the patterns of a skill are called is said nowhere but in the skill.
   const words: string[] = skills.map(
     ({ errorPatterns }: { errorPatterns: { title: string }[] }) => errorPatterns.at(-1)!.title
   );
-  for (const page of ['/', '/papers', '/papers/4', '/marking/3', '/results/3', '/classes/import']) {
+  const pages = [
+    '/',
+    '/papers',
+    '/papers/4',
+    '/papers/6',
+    '/marking/3',
+    '/results/3',
+    '/classes/1'
+  ];
+  const workshops = skills.map(({ id }: { id: string }) => `/workshop/${id}`);
+  for (const page of [...pages, '/classes/import', '/house-style', ...workshops]) {
     const scripts = await loadedAtOnce(server.url, page);
     expect(scripts.length).toBeGreaterThan(5);
-    const size = scripts.reduce((sum, { compressed }) => sum + compressed, 0);
-    expect(size, page).toBeLessThan(100 * 1000);
+    expect(weightOf(scripts), page).toBeLessThan(100_000);
     for (const word of words) expect(scripts.some(({ text }) => text.includes(word))).toBe(false);
-  }
-  for (const { id } of skills) {
-    const scripts = await loadedAtOnce(server.url, `/workshop/${id}`);
-    expect(scripts.reduce((sum, { compressed }) => sum + compressed, 0)).toBeLessThan(100 * 1000);
+    const styles = await loadedAtOnce(server.url, page, 'css');
+    expect(styles.length).toBeGreaterThan(0);
+    expect(weightOf(styles), page).toBeLessThan(25_000);
   }
 });
 

@@ -20,21 +20,25 @@ export async function startServer(build: string, database: string, cwd = process
   throw new Error('bench: the server did not start');
 }
 
-export interface LoadedScript {
+export interface Loaded {
   readonly text: string;
   /** Bytes once compressed. */
   readonly compressed: number;
 }
 
-/** The scripts that a page names for loading at once. */
-export async function loadedAtOnce(base: string, page: string): Promise<LoadedScript[]> {
+/** The scripts, or the styles, that a page names for loading at once. */
+export async function loadedAtOnce(
+  base: string,
+  page: string,
+  kind: 'js' | 'css' = 'js'
+): Promise<Loaded[]> {
   const response = await fetch(base + page);
   // Modules are named in the page and, for loading at once, in the Link header.
   const named = (response.headers.get('link') ?? '') + (await response.text());
   const paths = new Set(
-    [...named.matchAll(/["'(<]([^"'()<>]*\/_app\/immutable\/[^"'()]+\.js)["')>]/g)].map(
-      (match) => match[1]!
-    )
+    [...named.matchAll(/["'(<]([^"'()<>]*\/_app\/immutable\/[^"'()]+\.(?:js|css))["')>]/g)]
+      .map((match) => match[1]!)
+      .filter((path) => path.endsWith(kind))
   );
   return Promise.all(
     [...paths].map(async (path) => {
@@ -44,6 +48,10 @@ export async function loadedAtOnce(base: string, page: string): Promise<LoadedSc
   );
 }
 
+/** Bytes of all of them together, once compressed. */
+export const weightOf = (loaded: readonly Loaded[]): number =>
+  loaded.reduce((sum, { compressed }) => sum + compressed, 0);
+
 /** What each page loads at once, in words. */
 export async function firstLoad(
   base: string,
@@ -51,9 +59,8 @@ export async function firstLoad(
 ): Promise<Map<string, string>> {
   const sizes = new Map<string, string>();
   for (const page of pages) {
-    const scripts = await loadedAtOnce(base, page);
-    const bytes = scripts.reduce((sum, { compressed }) => sum + compressed, 0);
-    sizes.set(page, `${(bytes / 1024).toFixed(1)} kB`);
+    const bytes = weightOf(await loadedAtOnce(base, page));
+    sizes.set(page, `${(bytes / 1000).toFixed(1)} kB`);
   }
   return sizes;
 }
