@@ -1,6 +1,6 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import Database from 'better-sqlite3';
-import { readPdf } from './pdf-text';
+import { readPdf } from '../scripts/test/pdf-text';
 import { TestServer } from './server';
 
 const server = new TestServer(4314);

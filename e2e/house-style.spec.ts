@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { readPdf } from './pdf-text';
+import { readPdf } from '../scripts/test/pdf-text';
 import { problemsOf } from './problems';
 import { TestServer } from './server';
 

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { readPdf } from './pdf-text';
+import { readPdf } from '../scripts/test/pdf-text';
 import { TestServer } from './server';
 
 const server = new TestServer(4310);

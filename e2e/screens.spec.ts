@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import Database from 'better-sqlite3';
 import { loadedAtOnce, weightOf } from '../scripts/bench/first-load';
-import { readPdf } from './pdf-text';
+import { readPdf } from '../scripts/test/pdf-text';
 import { problemsOf } from './problems';
 import { TestServer } from './server';
 
@@ -171,33 +171,6 @@ test('a pasted register is shown before it is kept; names are changed, and marks
   await expect(pupils.filter({ hasText: 'Oona Fell' })).toBeVisible();
   await page.getByRole('button', { name: 'remove the class' }).click();
   await expect(page.getByRole('alertdialog')).toContainText('all marks of 1 sitting');
-});
-
-test('a title stands in print as it was typed, whatever is in it', async ({ page }) => {
-  const ascii = Array.from({ length: 95 }, (_, at) => String.fromCharCode(32 + at)).join('');
-  const titles = [
-    ascii.trim(),
-    'Homework of 24/11/2026 for 7/8',
-    '#set page(fill: red) $x^2$ *bold* _slant_ `code` <label> @ref',
-    '= No heading \\ // no comment /* none */ ~ -- --- ... "quoted" \'so\'',
-    '#panic("no") [#image("data.json")] #{ 1 + 1 }'
-  ];
-  // Long words break anywhere.
-  const plain = (text: string) => text.replace(/\s/g, '');
-  await visit(page, '/papers/6');
-  for (const title of titles) {
-    const input = page.getByLabel('Title of the paper');
-    await input.fill(title);
-    await input.blur();
-    await page.waitForTimeout(500);
-    await expect(page.getByText('● Saved')).toBeVisible();
-    for (const kind of ['paper', 'key']) {
-      const printed = await page.request.get(`${server.url}/papers/6/print?kind=${kind}`);
-      expect(printed.status()).toBe(200);
-      const { text } = await readPdf(await printed.body());
-      expect(plain(text)).toContain(plain(title));
-    }
-  }
 });
 
 test('a paper of all kinds of working prints, and its key has every answer', async ({

@@ -1,0 +1,156 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
+import '@zealous-quill/core/skills/all';
+import { practiceFor, startLadder } from '@zealous-quill/core/papers';
+import { defaultHouseStyle } from '@zealous-quill/core/house-style';
+import { ANSWER, evaluate, modelledTexts } from '@zealous-quill/core/working';
+import fc from 'fast-check';
+import { needsOf } from '../practice';
+import { feedbackDocument } from '../print/feedback';
+import { importPupils, listClasses } from './classes';
+import { openDatabase } from './connection';
+import { createPaper } from './papers';
+import { NOTHING, saveResponse } from './responses';
+import { readResults } from './results';
+import { addScriptPage, changeScriptPage, listScriptPages, removeScriptPage } from './script-pages';
+import { scriptTotals } from './script-totals';
+import { listScripts, readSitting, setAbsent, sitPaper } from './sittings';
+import { itemsMet, satItems } from './snapshots';
+
+const NAMES = ['Oona Fell', 'Bram Wick', 'Tilda Mossop', 'Edrick Vane'];
+
+/**
+ * A class after a practice: Oona does all as the key, Bram drops every carry, Tilda stops after the first item,
+ * of which something is said, and Edrick is marked on one item before it is known that he was absent.
+ */
+function marked() {
+  const db = openDatabase(':memory:');
+  importPupils(
+    db,
+    NAMES.map((name, line) => ({ line, className: '7 Amber', name, surname: null }))
+  );
+  const paperId = createPaper(db, startLadder('column-addition', 'Lantern counts', { seed: 3 }));
+  const sitting = sitPaper(db, paperId, listClasses(db)[0]!.id, '2026-11-20');
+  assert.ok(sitting.ok);
+  const scripts = new Map(listScripts(db, sitting.id).map(({ id, name }) => [name, id]));
+  const [oona, bram, tilda, edrick] = NAMES.map((name) => scripts.get(name)!) as [
+    number,
+    number,
+    number,
+    number
+  ];
+  const items = satItems(db, paperId);
+  const save = (script: number, part: number, answer: string, comment = '') =>
+    assert.ok(
+      saveResponse(db, script, part, { ...NOTHING, working: { answer }, isMarked: true, comment })
+        .ok
+    );
+  for (const { id, item } of items) {
+    const worked = new WorkedItem(skillOf(item.skill), item.given, item.school);
+    const dropped = worked.skill.patterns.find(({ id }) => id === 'carry-dropped')!;
+    const wrong = worked.wrong(dropped);
+    save(oona, id, item.answer);
+    save(bram, id, wrong ? modelledTexts(wrong, evaluate(wrong))[ANSWER]! : item.answer);
+  }
+  save(tilda, items[0]!.id, items[0]!.item.answer, 'Set out well: 1/2 of it');
+  save(edrick, items[0]!.id, items[0]!.item.answer);
+  setAbsent(db, edrick, true);
+  const results = () => readResults(db, sitting.id, paperId);
+  return { db, paperId, sittingId: sitting.id, items, oona, bram, tilda, edrick, results };
+}
+
+test('totals by script leave out what is on the desk, and go with the results', () => {
+  const { db, sittingId, items, results } = marked();
+  const totals = scriptTotals(db, sittingId, []);
+  for (const { scriptId, total, isAbsent } of results().pupils) {
+    if (!isAbsent) assert.equal(totals[scriptId], total);
+  }
+  const [first, ...others] = items.map(({ id }) => id);
+  const rest = scriptTotals(db, sittingId, [first!]);
+  const onlyFirst = scriptTotals(db, sittingId, others);
+  for (const [script, total] of Object.entries(totals)) {
+    assert.equal((rest[Number(script)] ?? 0) + (onlyFirst[Number(script)] ?? 0), total);
+  }
+});
+
+test('who was absent waits for no marking and counts for nothing, until that is taken back', () => {
+  const { db, sittingId, edrick, items, results } = marked();
+  const waiting = () => {
+    const { marked, toMark } = readSitting(db, sittingId)!;
+    return toMark - marked;
+  };
+  assert.equal(waiting(), items.length - 1);
+  const absent = results().pupils.find(({ scriptId }) => scriptId === edrick)!;
+  assert.deepEqual([absent.isAbsent, absent.isComplete], [true, true]);
+  setAbsent(db, edrick, false);
+  assert.equal(waiting(), 2 * (items.length - 1));
+  const there = results().pupils.find(({ scriptId }) => scriptId === edrick)!;
+  assert.deepEqual([there.isAbsent, there.isComplete], [false, false]);
+  assert.ok(there.outcomes[0] !== null);
+});
+
+test('a practice is against what pupils hold, of items the class has not met; nothing is made of nothing', () => {
+  const { db, bram, oona, results } = marked();
+  const found = results();
+  const needs = (...scripts: number[]) =>
+    needsOf(
+      found,
+      found.pupils.filter(({ scriptId }) => scripts.includes(scriptId))
+    );
+  assert.deepEqual(needs(oona), []);
+  const held = needs(bram, oona);
+  assert.deepEqual(
+    held.map(({ skill, pattern }) => [skill, pattern]),
+    [['column-addition', 'carry-dropped']]
+  );
+  const met = itemsMet(db, listClasses(db)[0]!.id);
+  const paper = practiceFor('Practice', held, { seed: 8, style: defaultHouseStyle, met })!;
+  const { orderless } = skillOf('column-addition');
+  const given = paper.rungs.flatMap(({ items }) => items.map((item) => orderless(item.given)));
+  assert.ok(given.length >= 4);
+  assert.ok(given.every((line) => !met['column-addition']!.includes(line)));
+});
+
+test('a slip says what was earned and what the marker wrote, and there is none for the absent', () => {
+  const { db, sittingId, items, results } = marked();
+  const { slips } = feedbackDocument(readSitting(db, sittingId)!, results(), defaultHouseStyle);
+  assert.deepEqual(slips.map(({ name }) => name).sort(), [
+    'Bram Wick',
+    'Oona Fell',
+    'Tilda Mossop'
+  ]);
+  const tilda = slips.find(({ name }) => name === 'Tilda Mossop')!;
+  assert.deepEqual(tilda.comments, [{ number: items[0]!.number, text: 'Set out well: 1/2 of it' }]);
+  assert.equal(tilda.items.filter(({ marks }) => marks.startsWith('–')).length, items.length - 1);
+});
+
+test('pages of a script are turned and moved as a list is, and none is lost', () => {
+  const { db, oona, bram } = marked();
+  const page = () => addScriptPage(db, oona, 'image/png', Buffer.from([1]));
+  const foreign = addScriptPage(db, bram, 'image/png', Buffer.from([2]));
+  let expected = [page(), page(), page(), page()];
+  const moves = fc.record({ at: fc.nat(3), position: fc.nat(6) });
+  fc.assert(
+    fc.property(moves, ({ at, position }) => {
+      const id = expected[at]!;
+      changeScriptPage(db, { id, scriptId: oona }, { position });
+      expected = expected.filter((one) => one !== id).toSpliced(position, 0, id);
+      assert.deepEqual(
+        listScriptPages(db, oona).map((one) => one.id),
+        expected
+      );
+    }),
+    { seed: 5, numRuns: 60 }
+  );
+  changeScriptPage(db, { id: expected[1]!, scriptId: oona }, { turn: 270 });
+  removeScriptPage(db, { id: expected[0]!, scriptId: oona });
+  assert.deepEqual(
+    listScriptPages(db, oona).map(({ id, turn }) => [id, turn]),
+    expected.slice(1).map((id, at) => [id, at === 0 ? 270 : 0])
+  );
+  assert.deepEqual(
+    listScriptPages(db, bram).map(({ id }) => id),
+    [foreign]
+  );
+});
