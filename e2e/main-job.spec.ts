@@ -53,6 +53,15 @@ test('from an empty database to results, and all of it again after a restart', a
     .getByRole('group', { name: /^Carries/ })
     .getByRole('button', { name: /^4/ });
   await expect(impossible).toContainText('impossible');
+  // It says what blocks it, and offers what would allow it.
+  await impossible.click();
+  const refused = page.getByRole('status').filter({ hasText: 'carries 4 is blocked by digits 3' });
+  await refused.getByRole('button', { name: 'carries 4 with digits 4' }).click();
+  await expect(page.getByTestId('count')).toHaveText(/^[1-9]/);
+  await page.goto(
+    `${server.url}/workshop/column-addition?controls=${JSON.stringify({ ...controls, carries: 2 })}`
+  );
+  await page.waitForLoadState('networkidle');
 
   // A ladder, with one item of one's own, saved by itself.
   await page.getByRole('button', { name: 'Start a practice ladder' }).click();

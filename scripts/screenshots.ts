@@ -19,21 +19,21 @@ const shots: readonly Shot[] = [
   },
   { name: 'papers', path: '/papers/6' },
   { name: 'papers-mixed', path: '/papers/4' },
+  { name: 'papers-controls', path: '/papers/5', before: openControls },
   { name: 'marking', path: '/marking/2', before: markOne },
   { name: 'marking-subtraction', path: '/marking/3?by=question&item=40', before: markOne },
   { name: 'marking-multiplication', path: '/marking/3?by=question&item=42', before: markOne },
-  { name: 'marking-order', path: '/marking/3?by=question&item=44', before: markOne },
   { name: 'marking-fractions', path: '/marking/3?by=question&item=47', before: markOne },
   { name: 'marking-grid', path: '/marking/3?by=question&item=53', before: lookBack },
   { name: 'marking-jumps', path: '/marking/3?by=question&item=49', before: markOne },
-  { name: 'print-mixed', path: '/papers/4/preview?kind=paper&version=1', before: spreadPages },
+  { name: 'print-mixed', path: '/papers/4/preview?kind=paper', before: spreadPages },
   {
     name: 'print-solutions',
-    path: '/papers/4/preview?kind=solutions&version=1',
+    path: '/papers/4/preview?kind=solutions',
     before: spreadPages
   },
   { name: 'results', path: '/results/1' },
-  { name: 'workshop-short', path: '/workshop/short-multiplication' },
+  { name: 'results-mixed', path: '/results/3' },
   { name: 'workshop-jumps', path: '/workshop/near-multiple-subtraction' },
   { name: 'classes', path: '/classes/1' },
   { name: 'house-style', path: '/house-style' }
@@ -102,27 +102,29 @@ async function lookBack(page: Page): Promise<void> {
   await page.waitForTimeout(600);
 }
 
-/** Lays the pages of a print, which come one above the other, side by side. */
+/** Lays the first pages of a print side by side. */
 async function spreadPages(page: Page): Promise<void> {
   const source = page.url();
-  const ratio = await page.evaluate(() => {
-    const { width, height } = (document.documentElement as unknown as SVGSVGElement).viewBox
-      .baseVal;
-    return height / width;
-  });
-  const [width, height] = [620, Math.round((620 * 297) / 210)];
-  const pages = Math.round((ratio * width) / height);
+  const addresses: string[] = [];
+  for (let at = 1; at <= 6; at++) {
+    const address = `${source}&page=${at}`;
+    if (!(await page.request.get(address)).ok()) break;
+    addresses.push(address);
+  }
   await page.goto(`${server.url}/api/health`);
   await page.setContent(
-    `<body style="display: grid; grid-template-columns: ${width}px ${width}px; gap: 13px; margin: 13px; background: #8a8578">` +
-      Array.from(
-        { length: pages },
-        (_, at) =>
-          `<div style="height: ${height}px; overflow: hidden; background: white">` +
-          `<img src="${source}" width="${width}" style="margin-top: -${at * height}px"></div>`
-      ).join('')
+    '<body style="display: grid; grid-template-columns: 620px 620px; gap: 13px; margin: 13px; background: #8a8578">' +
+      addresses
+        .map((address) => `<img src="${address}" width="620" style="background: white">`)
+        .join('')
   );
   await page.waitForLoadState('networkidle');
+}
+
+/** Opens the controls of the third rung. */
+async function openControls(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'controls' }).nth(2).click();
+  await page.waitForTimeout(1500);
 }
 
 /** Without what the house style adds to a value: spaces, and the longer minus sign. */
