@@ -3,21 +3,25 @@ import { patternsIn, type ErrorPattern } from '../skills/skill';
 import type { WorkedItem } from '../skills/worked';
 import { ANSWER, exchanged, replaceRules, sameValue, stepOf, valuesOf } from '../working';
 import type { Get, Graph } from '../working';
+import { isFault, readWorking, type Working } from './readings';
 
 /** Error patterns that together explain what was written: all of the working, or the bare answer. */
 export interface Explanation {
   readonly patterns: readonly string[];
   readonly explains: 'working' | 'answer';
+  /** The step at which there is one slip beside them. */
+  readonly slip?: string;
 }
 
 /** What was written at each step that was written and could be read. */
 export type Written = ReadonlyMap<string, Value>;
 
 /**
- * The smallest sets of error patterns, to two, whose evaluation equals everything that was written. Several
- * of the same size tie. None if all of it is right.
+ * The smallest sets of error patterns, to two, whose evaluation equals everything that was written; else the
+ * patterns that do with one slip, where more than one thing is wrong. Several of the same size tie. None if all
+ * of it is right.
  */
-export function diagnose(item: WorkedItem, written: Written): Explanation[] {
+export function diagnose(item: WorkedItem, written: Written, working: Working): Explanation[] {
   const { graph } = item;
   if (written.size === 0 || agrees(graph, written)) return [];
   const explains = written.size === 1 && written.has(ANSWER) ? 'answer' : 'working';
@@ -27,7 +31,27 @@ export function diagnose(item: WorkedItem, written: Written): Explanation[] {
     return wrong && agrees(wrong, written) ? [[pattern.id]] : [];
   });
   const found = single.length > 0 ? single : pairs(item, patterns, written);
-  return found.map((ids) => ({ patterns: ids, explains }));
+  if (found.length > 0 || explains === 'answer') {
+    return found.map((ids) => ({ patterns: ids, explains }));
+  }
+  return besideOneSlip(item, patterns, working);
+}
+
+/** The patterns from which all that was written follows but for one slip. */
+function besideOneSlip(
+  item: WorkedItem,
+  patterns: readonly ErrorPattern[],
+  working: Working
+): Explanation[] {
+  const faultsIn = (graph: Graph) => readWorking(graph, working).filter(isFault);
+  if (faultsIn(item.graph).length < 2) return [];
+  return patterns.flatMap((pattern) => {
+    const wrong = item.wrong(pattern);
+    const [slip, ...others] = wrong ? faultsIn(wrong) : [];
+    return slip && others.length === 0
+      ? [{ patterns: [pattern.id], explains: 'working' as const, slip: slip.square }]
+      : [];
+  });
 }
 
 /** Two patterns combine only if each changes something and they change different steps. */

@@ -53,11 +53,11 @@ test('verdicts, marks and flags of typical workings', () => {
       { ...digits('5', '8'), 'carry.1': '2', answer: '85' },
       'digit.0 correct, carry.1 slip, digit.1 correct / carry.1 / M1:1 A1:1 / contradicted / '
     ],
-    // A right answer that the squares contradict waits for the marker.
+    // A right answer that the squares contradict is proposed as earned, and waits for the marker.
     [
       '47 + 38',
       { ...digits('5', '7'), answer: '85' },
-      'digit.0 correct, carry.1 blank, digit.1 follows-through / carry.1 / M1:1 A1:0 / contradicted / '
+      'digit.0 correct, carry.1 blank, digit.1 follows-through / carry.1 / M1:1 A1:1 / contradicted / '
     ],
     // Two slips lose the method.
     [

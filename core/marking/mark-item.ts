@@ -1,9 +1,9 @@
 import type { FormCode, Value } from '../numbers';
 import type { WorkedItem } from '../skills/worked';
 import { ANSWER, printValue } from '../working';
-import { diagnose, type Explanation } from './diagnosis';
+import { diagnose, type Explanation, type Written } from './diagnosis';
 import { proposeMarks, type MarkLine } from './marks';
-import { nearMiss, type SlipKind } from './near-miss';
+import { factsBehind, nearMiss, type SlipKind } from './near-miss';
 import {
   isFault,
   isListed,
@@ -54,8 +54,9 @@ export function markItem(
       reading.value !== undefined && isOwnHand(reading) ? [[reading.step.id, reading.value]] : []
     )
   );
-  const diagnosis = diagnose(item, written);
-  const answerRight = answer.verdict === 'correct';
+  const diagnosis = diagnose(item, written, working);
+  const answerRight = answer.countsAs === 'correct';
+  const contradicted = isContradicted(readings, answerRight);
   const easier = madeEasier(readings);
   const form = answer.value === undefined ? [] : (answer.step.form?.(answer.value) ?? []);
   const lines = proposeMarks(scheme, {
@@ -64,12 +65,13 @@ export function markItem(
     answerRight,
     form,
     anyWorking: readings.some((reading) => reading.step.id !== ANSWER && isOwnHand(reading)),
-    explained: diagnosis.length > 0,
+    contradicted,
+    isExplained: (fault) => isExplained(fault, diagnosis),
     easier
   });
   const faults = readings.filter(isFault);
   const flags: Flag[] = [];
-  if (isContradicted(readings, answerRight)) flags.push('contradicted');
+  if (contradicted) flags.push('contradicted');
   if (easier) flags.push('easier');
   return {
     steps: readings.filter(isListed).map(report),
@@ -86,9 +88,14 @@ export function markItem(
     },
     flags,
     notes: form.filter((code) => !scheme.marks.some((mark) => mark.form?.includes(code))),
-    slips: faults.flatMap(slipOf),
+    slips: slipsOf(item, faults, written),
     diagnosis
   };
+}
+
+/** Whether a fault is that of an error pattern rather than the slip beside it. */
+function isExplained({ square }: StepReading, diagnosis: readonly Explanation[]): boolean {
+  return diagnosis.some(({ slip }) => slip !== square);
 }
 
 /** Names among the working that are no steps of the item. */
@@ -127,15 +134,19 @@ function report({
   };
 }
 
-function slipOf({
-  step,
-  square,
-  written,
-  own,
-  value
-}: StepReading): { kind: SlipKind; step?: string }[] {
+type Slip = MarkedItem['slips'][number];
+
+/** What each fault looks like; a bare answer may come of a wrong number fact on the way. */
+function slipsOf(item: WorkedItem, faults: readonly StepReading[], written: Written): Slip[] {
+  const slips = faults.flatMap(slipOf);
+  const answer = written.get(ANSWER);
+  if (slips.length > 0 || written.size !== 1 || answer === undefined) return slips;
+  return factsBehind(item.graph, answer).map((step) => ({ kind: 'table-fact', step }));
+}
+
+function slipOf({ step, square, written, own, value, isFactSlip }: StepReading): Slip[] {
   const right = printValue(step, own);
   if (written === null || value === undefined || right === undefined) return [];
-  const kind = nearMiss(step.reading.print(value), right);
+  const kind = isFactSlip ? 'table-fact' : nearMiss(step.reading.print(value), right);
   return kind ? [step.id === ANSWER ? { kind } : { kind, step: square }] : [];
 }

@@ -1,5 +1,5 @@
 import type { FormCode } from '../numbers';
-import { ANSWER } from '../working';
+import { ANSWER, isSilent } from '../working';
 import { isFault, type StepReading } from './readings';
 import type { Mark, Scheme } from './scheme';
 import { covers } from './schemes';
@@ -40,8 +40,10 @@ export interface Evidence {
   readonly form: readonly FormCode[];
   /** Something other than the answer was written. */
   readonly anyWorking: boolean;
-  /** An error pattern explains what was written. */
-  readonly explained: boolean;
+  /** The answer is right although the working says otherwise. */
+  readonly contradicted: boolean;
+  /** Whether an error pattern is behind a fault. */
+  readonly isExplained: (fault: StepReading) => boolean;
   /** The pupil's own figures took the difficulty away. */
   readonly easier: boolean;
 }
@@ -75,45 +77,61 @@ function decide(
   dependency: MarkLine | undefined
 ): Decision {
   const isBare = evidence.answerRight && !evidence.anyWorking && !scheme.showWorking;
-  if (isBare && !scheme.marks.some((one) => fallsShort(one, evidence))) return yes('bare-answer');
+  if (isBare && !scheme.marks.some((one) => fallsShort(one, scheme, evidence))) {
+    return yes('bare-answer');
+  }
   const readings = evidence.readings.filter(({ step }) => covers(mark, step.id));
   if (mark.kind === 'M') return method(scheme, evidence, readings);
-  if (dependency && dependency.awarded === 0) return no('depends');
-  if (fallsShort(mark, evidence)) return no('form');
-  return accuracy(mark, evidence, readings);
+  const isRightAnyhow = evidence.contradicted && evidence.answerRight && covers(mark, ANSWER);
+  if (dependency && dependency.awarded === 0 && !isRightAnyhow) return no('depends');
+  if (fallsShort(mark, scheme, evidence)) return no('form');
+  return isRightAnyhow ? yes('contradicted') : accuracy(mark, evidence, readings);
 }
 
-/** Whether the answer's form costs this mark. */
-function fallsShort(mark: Mark, { form }: Evidence): boolean {
-  return form.some((code) => mark.form?.includes(code));
+/** Forms that are asked for in no prompt, so that they cost nothing but where a mark names them. */
+const UNASKED: readonly FormCode[] = ['not-as-given'];
+
+/**
+ * Whether the answer's form costs this mark: one that names the form, or the mark of the answer where a form is
+ * asked for and no mark names it.
+ */
+function fallsShort(mark: Mark, { marks }: Scheme, { form }: Evidence): boolean {
+  const names = (code: FormCode) => (one: Mark) => one.form?.includes(code) ?? false;
+  const isOfAnswer = mark.kind !== 'M' && covers(mark, ANSWER);
+  return form.some(
+    (code) =>
+      names(code)(mark) || (isOfAnswer && !UNASKED.includes(code) && !marks.some(names(code)))
+  );
 }
 
-/** For doing the right thing: one isolated slip is forgiven, an error pattern or a second slip is not. */
+/**
+ * For doing the right thing: one isolated slip is forgiven, unless it is in what makes the method; an error
+ * pattern or a second slip is not.
+ */
 function method(scheme: Scheme, evidence: Evidence, readings: readonly StepReading[]): Decision {
   if (scheme.showWorking && !evidence.anyWorking) return no('no-working');
   const charged = readings.filter((reading) => isCharged(reading, evidence));
-  if (charged.length > 0 && evidence.explained) return no('pattern');
+  if (charged.some(evidence.isExplained)) return no('pattern');
+  if (charged.some(({ step }) => step.isMethod)) return no('wrong');
   if (charged.length > 1) return no('slips');
-  if (readings.some(({ verdict }) => verdict === 'unreadable')) return no('unreadable');
-  if (!readings.every((reading) => isDone(reading, evidence))) return no('not-shown');
+  const isThere = readings.some(isSomething) && readings.every((one) => isDone(one, evidence));
+  if (!isThere) return no(isUnreadable(readings) ? 'unreadable' : 'not-shown');
   if (charged.length === 1) return yes('one-slip');
-  return yes(readings.some(({ verdict }) => verdict === 'follows-through') ? 'follows' : 'right');
+  return yes(readings.some(({ countsAs }) => countsAs === 'follows-through') ? 'follows' : 'right');
 }
 
 function accuracy(mark: Mark, evidence: Evidence, readings: readonly StepReading[]): Decision {
   for (const reading of readings) {
     if (reading.step.id === ANSWER) {
-      if (reading.contradicted) return no('contradicted');
       if (evidence.answerRight) continue;
       if (isNearlyRight(reading, mark)) return yes('one-slip');
     }
-    if (reading.verdict === 'unreadable') return no('unreadable');
-    if (reading.verdict === 'follows-through' && mark.own === 'ft') {
+    if (reading.countsAs === 'follows-through' && mark.own === 'ft') {
       if (evidence.easier) return no('easier');
       continue;
     }
-    if (reading.verdict === 'blank') return no('blank');
-    if (reading.verdict !== 'correct' && reading.verdict !== 'not-needed') return no('wrong');
+    if (reading.countsAs === 'blank') return no(isUnreadable([reading]) ? 'unreadable' : 'blank');
+    if (reading.countsAs !== 'correct' && reading.countsAs !== 'not-needed') return no('wrong');
   }
   return yes('right');
 }
@@ -136,25 +154,34 @@ function isCharged(reading: StepReading, evidence: Evidence): boolean {
 /** A step whose wrong value nobody used: every written step that uses it is right. */
 function isContradictedAway(reading: StepReading, { readings }: Evidence): boolean {
   const users = readings.filter(
-    ({ step, written }) => written !== null && step.uses.includes(reading.step.id)
+    ({ step, value }) => value !== undefined && step.uses.includes(reading.step.id)
   );
   return (
-    reading.written !== null &&
+    reading.value !== undefined &&
     users.length > 0 &&
-    users.every(({ verdict }) => verdict === 'correct')
+    users.every(({ countsAs }) => countsAs === 'correct')
   );
 }
 
-/** Written, left out, shown by a later step, or used by a step that was written. */
+const isUnreadable = (readings: readonly StepReading[]) =>
+  readings.some(({ verdict }) => verdict === 'unreadable');
+
+/** Whether something of a step is there: written, or done in the head as later steps show. */
+const isSomething = ({ value, countsAs }: StepReading) =>
+  value !== undefined || countsAs === 'not-needed';
+
+/** Written, left out, rightly unwritten, shown by a later step, or used by a step that was written. */
 function isDone(reading: StepReading, evidence: Evidence): boolean {
-  if (reading.written !== null || reading.leftOut || reading.verdict === 'not-needed') return true;
+  const { step, own, expected } = reading;
+  if (isSomething(reading) || reading.leftOut) return true;
+  if (isSilent(step, own) || isSilent(step, expected)) return true;
   // A right answer says for itself what such a step was; if it does not, the step was not done.
-  if (evidence.answerRight) return reading.step.seenIn === undefined;
+  if (evidence.answerRight) return step.seenIn === undefined;
   return evidence.readings.some(
     (user) =>
       user.step.id !== ANSWER &&
-      user.step.uses.includes(reading.step.id) &&
-      (user.written !== null || user.leftOut)
+      user.step.uses.includes(step.id) &&
+      (user.value !== undefined || user.leftOut)
   );
 }
 

@@ -6,7 +6,6 @@ import {
   isSilent,
   sameValue,
   stepOf,
-  valuesOf,
   type Get,
   type Graph,
   type Step,
@@ -14,6 +13,8 @@ import {
   type Values
 } from '../working';
 import type { Value } from '../numbers';
+import { fits, isLeftOut, totalShown, type WrittenEntry } from './blanks';
+import { withEvidence } from './evidence';
 
 export type Verdict =
   'correct' | 'follows-through' | 'slip' | 'blank' | 'not-needed' | 'unreadable';
@@ -31,6 +32,10 @@ export interface StepReading {
   /** What the step's rule gives from the pupil's own earlier steps. */
   readonly own: Value | undefined;
   readonly verdict: Verdict;
+  /** What it counts as in the marks: where it cannot be read, what a blank would. */
+  readonly countsAs: Exclude<Verdict, 'unreadable'>;
+  /** The wrong value is what a wrong number fact gives, a multiple too many or too few. */
+  readonly isFactSlip: boolean;
   /** Not written as such, but there as soon as the squares it reads across are. */
   readonly assembled: boolean;
   /** Blank and read as left out: later steps are judged from its left-out value. */
@@ -55,8 +60,9 @@ export function readWorking(graph: Graph, working: Working): StepReading[] {
   return readings[worth.indexOf(Math.max(...worth))]!;
 }
 
-function isSound({ verdict, written }: StepReading): boolean {
-  return written !== null && (verdict === 'correct' || verdict === 'follows-through');
+/** Whether something was written that is right or follows. */
+export function isSound({ countsAs, value }: StepReading): boolean {
+  return value !== undefined && (countsAs === 'correct' || countsAs === 'follows-through');
 }
 
 function readArranged(graph: Graph, working: Working, symmetry: Symmetry): StepReading[] {
@@ -68,19 +74,27 @@ function readArranged(graph: Graph, working: Working, symmetry: Symmetry): StepR
   );
   const written = withSeen(graph, key, withAssembled(graph, readValues(graph, arranged)));
   const resolved = new Map<string, Value | undefined>(readable(written));
+  /** Totals that went wrong, as what was written of them shows. */
+  const totals = new Map<string, bigint>();
   const readings: StepReading[] = [];
   for (const step of graph.steps) {
     const get: Get = (id) => resolved.get(id);
-    const own = step.rule(get);
+    const wrongTotal = step.total && totals.get(step.total.id);
+    const own = wrongTotal === undefined ? step.rule(get) : step.total!.part(wrongTotal);
     const entry = written.get(step.id);
     const value = entry?.value;
-    const leftOut = !entry && isLeftOut(graph, { step, own, key, written, resolved });
+    const leftOut = value === undefined && isLeftOut(graph, { step, own, key, written, resolved });
     resolved.set(step.id, value ?? (leftOut ? step.leftOut : own));
     const expected = (entry ? chosenKey : key).get(step.id);
-    const verdict = value === undefined ? undefined : judge(step, { value, expected, own, get });
-    if (verdict === 'correct' && !sameValue(step, value, expected)) {
+    const judged = value === undefined ? 'blank' : judge(step, { value, expected, own, get });
+    if (judged === 'correct' && !sameValue(step, value, expected)) {
       chosenKey = evaluate(graph, choices.set(step.id, value!));
     }
+    const shownTotal =
+      judged === 'slip' && wrongTotal === undefined
+        ? totalShown(graph, { step, own, key, written, resolved }, value!)
+        : undefined;
+    if (shownTotal !== undefined) totals.set(step.total!.id, shownTotal);
     readings.push({
       step,
       square: exchanged(symmetry, step.id),
@@ -89,62 +103,75 @@ function readArranged(graph: Graph, working: Working, symmetry: Symmetry): StepR
       value,
       expected,
       own,
-      verdict: verdict ?? (entry ? 'unreadable' : 'blank'),
+      verdict: entry?.isUnreadable ? 'unreadable' : judged,
+      countsAs: judged,
+      isFactSlip:
+        judged === 'slip' &&
+        (step.facts?.(get) ?? []).some((fact) => sameValue(step, fact, shownTotal ?? value)),
       leftOut,
-      contradicted: verdict === 'correct' && own !== undefined && !fits(step, value!, own, get)
+      contradicted: judged === 'correct' && own !== undefined && !fits(step, value!, own, get)
     });
   }
   return withEvidence(readings);
 }
 
-interface WrittenEntry {
-  readonly text: string;
-  readonly value: Value | undefined;
-  readonly assembled: boolean;
-}
-
 function readValues(graph: Graph, working: Working): Map<string, WrittenEntry> {
   const entries = graph.steps.flatMap((step) => {
     const text = working[step.id]?.trim() ?? '';
-    return text === ''
-      ? []
-      : [[step.id, { text, value: step.reading.parse(text), assembled: false }] as const];
+    if (text === '') return [];
+    const value = step.reading.parse(text);
+    const isUnreadable = value === undefined;
+    return [[step.id, { text, value, assembled: false, isUnreadable }] as const];
   });
   return new Map(entries);
 }
 
-/** An answer that only reads its squares across is there once all squares are that cannot be left out. */
+/**
+ * An answer that only reads its squares across is there once all squares are that cannot be left out; so it is
+ * if it was written below and cannot be read.
+ */
 function withAssembled(
   graph: Graph,
   written: Map<string, WrittenEntry>
 ): Map<string, WrittenEntry> {
   const steps = new Map(graph.steps.map((step) => [step.id, step]));
   for (const { id, assembled, uses, rule, reading } of graph.steps) {
-    if (!assembled || written.has(id) || !uses.some((used) => written.has(used))) continue;
+    const entry = written.get(id);
+    if (!assembled || entry?.value !== undefined || !uses.some((used) => written.has(used)))
+      continue;
     const value = rule((used) =>
       written.has(used) ? written.get(used)!.value : steps.get(used)!.leftOut
     );
-    if (value !== undefined) {
-      written.set(id, { text: reading.print(value), value, assembled: true });
-    }
+    if (value === undefined) continue;
+    written.set(id, entry ? { ...entry, value } : read(reading.print(value), value));
   }
   return written;
 }
 
-/** A right answer that stands alone says what was found on the way: the factors before they were put together. */
+/** What is there without having been written at its own place. */
+const read = (text: string, value: Value): WrittenEntry => ({
+  text,
+  value,
+  assembled: true,
+  isUnreadable: false
+});
+
+/**
+ * An answer says what was found on the way: the factors before they were put together. Of a wrong answer only
+ * what is right is shown by it.
+ */
 function withSeen(
   graph: Graph,
   key: Values,
   written: Map<string, WrittenEntry>
 ): Map<string, WrittenEntry> {
   const answer = written.get(ANSWER)?.value;
-  if (answer === undefined || !sameValue(stepOf(graph, ANSWER), answer, key.get(ANSWER))) {
-    return written;
-  }
-  for (const { id, seenIn, reading } of graph.steps) {
-    const value = written.has(id) ? undefined : seenIn?.(answer);
-    if (value !== undefined)
-      written.set(id, { text: reading.print(value), value, assembled: true });
+  if (answer === undefined) return written;
+  const isRight = sameValue(stepOf(graph, ANSWER), answer, key.get(ANSWER));
+  for (const step of graph.steps) {
+    const value = written.has(step.id) ? undefined : step.seenIn?.(answer);
+    if (value === undefined || !(isRight || sameValue(step, value, key.get(step.id)))) continue;
+    written.set(step.id, read(step.reading.print(value), value));
   }
   return written;
 }
@@ -160,7 +187,10 @@ interface Judged {
   readonly get: Get;
 }
 
-function judge(step: Step, { value, expected, own, get }: Judged): Verdict {
+function judge(
+  step: Step,
+  { value, expected, own, get }: Judged
+): 'correct' | 'follows-through' | 'slip' {
   if (sameValue(step, value, expected)) return 'correct';
   const follows = fits(step, value, own, get);
   if (!follows) return 'slip';
@@ -168,64 +198,9 @@ function judge(step: Step, { value, expected, own, get }: Judged): Verdict {
   return sameValue(step, own, expected) ? 'correct' : 'follows-through';
 }
 
-/** Whether a value is what the rule gives, or as good. */
-function fits(step: Step, value: Value, own: Value | undefined, get: Get): boolean {
-  return sameValue(step, value, own) || (step.accepts?.(value, get) ?? false);
-}
-
-interface Blank {
-  readonly step: Step;
-  readonly own: Value | undefined;
-  readonly key: Values;
-  readonly written: ReadonlyMap<string, WrittenEntry>;
-  readonly resolved: ReadonlyMap<string, Value | undefined>;
-}
-
-function isLeftOut(graph: Graph, { step, own, key, written, resolved }: Blank): boolean {
-  if (step.leftOut === undefined || sameValue(step, own, step.leftOut)) return false;
-  const users = graph.steps.filter(({ id, uses }) => uses.includes(step.id) && written.has(id));
-  if (users.length === 0) return false;
-  const explained = (reading: Value | undefined) => {
-    const get = valuesOf(graph, new Map(resolved).set(step.id, reading));
-    return users.filter((user) => {
-      const value = written.get(user.id)!.value;
-      if (value === undefined) return false;
-      return sameValue(user, value, key.get(user.id)) || fits(user, value, user.rule(get), get);
-    }).length;
-  };
-  return explained(step.leftOut) > explained(own);
-}
-
-/**
- * A blank is not needed if a later step shows that it was done in the head, if nothing is made of it (a
- * check), or if there is nothing to write, rightly or by the pupil's own figures.
- */
-function withEvidence(readings: readonly StepReading[]): StepReading[] {
-  const inUse = new Set([ANSWER, ...readings.flatMap(({ step }) => step.uses)]);
-  const isOptional = ({ step, expected, own }: StepReading) =>
-    !inUse.has(step.id) || (expected === undefined && own === undefined);
-  const shown = new Set<string>();
-  // A right answer says for itself whether such a step was done.
-  const speaking = new Set(readings.flatMap(({ step }) => (step.seenIn ? [step.id] : [])));
-  for (const reading of [...readings].reverse()) {
-    const { step, verdict, leftOut } = reading;
-    if (isSound(reading) || (verdict === 'blank' && !leftOut && shown.has(step.id))) {
-      const isAnswer = step.id === ANSWER && verdict === 'correct';
-      step.uses.filter((id) => !isAnswer || !speaking.has(id)).forEach((id) => shown.add(id));
-    }
-  }
-  return readings.map((reading) =>
-    reading.verdict === 'blank' &&
-    !reading.leftOut &&
-    (shown.has(reading.step.id) || isOptional(reading))
-      ? { ...reading, verdict: 'not-needed' as const }
-      : reading
-  );
-}
-
 /** Whether a reading charges the pupil: a slip, or a step that was left out. */
-export function isFault({ verdict, leftOut }: StepReading): boolean {
-  return verdict === 'slip' || leftOut;
+export function isFault({ countsAs, leftOut }: StepReading): boolean {
+  return countsAs === 'slip' || leftOut;
 }
 
 /**
@@ -234,8 +209,8 @@ export function isFault({ verdict, leftOut }: StepReading): boolean {
  */
 export function madeEasier(readings: readonly StepReading[]): boolean {
   return readings.some(
-    ({ step, expected, own, verdict }, at) =>
-      verdict !== 'correct' &&
+    ({ step, expected, own, countsAs }, at) =>
+      countsAs !== 'correct' &&
       !isSilent(step, expected) &&
       isSilent(step, own) &&
       readings.slice(0, at).some(isFault)

@@ -49,6 +49,7 @@ export function commonSteps(
   const [one, other] = operands;
   const common = step('common.denominator', [], () => least, {
     accepts: isCommon,
+    isMethod: true,
     ...silentAt(least, isSilent),
     label: 'Common denominator',
     says: ({ value }) => `${one.denominator} and ${other.denominator} both go into ${value}.`

@@ -1,10 +1,12 @@
 import type { Digits } from '../numbers';
 import {
+  parting,
   seeing,
   stepOn,
   unwrittenAt,
   using,
   usingValues,
+  type Get,
   type Replacement,
   type Step,
   type StepMore,
@@ -44,32 +46,40 @@ export function productSteps(
     const place = shift + column;
     const carryIn = column === 0 ? [] : [`${prefix}carry.${place}`];
     const sum = (carry = 0n) => total(BigInt(digit), BigInt(m), carry, column);
-    const from = (rule: (sum: bigint) => bigint) =>
-      usingValues<[bigint?]>(carryIn, (carry) => rule(sum(carry)));
-    const whole = from((value) => value).rule;
-    const written = stepOn(
-      `${prefix}digit.${place}`,
-      from((value) => value % 10n),
-      {
-        label: label('digit', place),
-        says: (words) => multiplied(row, column, words),
-        ...more,
-        // The last total may be written whole in one square.
-        ...(column === last && { accepts: (text, get) => text === whole(get) })
-      }
-    );
+    const whole = usingValues<[bigint?]>(carryIn, (carry) => sum(carry));
+    const parts = parting(`${prefix}total.${place}`, whole, 10n);
+    // One multiple too many or too few: 8 x 4 taken for 28, or for 24.
+    const facts = (get: Get) => {
+      const right = whole.rule(get);
+      return typeof right === 'bigint' && digit > 1 && m > 1
+        ? [m, -m, digit, -digit].map((by) => right + BigInt(by)).filter((fact) => fact >= 0n)
+        : [];
+    };
+    const written = stepOn(`${prefix}digit.${place}`, parts.written, {
+      facts,
+      label: label('digit', place),
+      says: (words) => multiplied(row, column, words),
+      ...more,
+      // The last total may be written whole in one square.
+      ...(column === last && { accepts: (text, get) => text === whole.rule(get) })
+    });
     if (column < last) {
-      const carried = from((value) => value / 10n);
       const says = ({ value, place: name }: StepWords) =>
         `Hold ${value} for the ${name(place + 1)}.`;
       const carry = { ...unwrittenAt(0n), label: label('carry', place + 1), says };
-      return [written, stepOn(`${prefix}carry.${place + 1}`, carried, carry)];
+      return [written, stepOn(`${prefix}carry.${place + 1}`, parts.carried, carry)];
     }
     const spill = using([written.id, ...carryIn], (before, carry) =>
       before >= 10n ? 0n : sum(carry) / 10n
     );
     const says = ({ value, place: name }: StepWords) => `Write ${value} in the ${name(place + 1)}.`;
-    const leading = { ...more, ...unwrittenAt(0n), label: label('digit', place + 1), says };
+    const leading = {
+      ...more,
+      ...unwrittenAt(0n),
+      total: parts.carried.total,
+      label: label('digit', place + 1),
+      says
+    };
     return [written, stepOn(`${prefix}digit.${place + 1}`, spill, leading)];
   });
 }

@@ -29,7 +29,13 @@ export interface Step {
   readonly accepts?: (written: Value, get: Get) => boolean;
   /** The step only reads its inputs together, so it is written as soon as they are. */
   readonly assembled?: boolean;
-  /** What a right final answer says of this step, or undefined if it does not say. */
+  /** The total behind the step, where only a part of one is written. */
+  readonly total?: Total;
+  /** What a wrong number fact would make of the step, or of its total: a multiple too many or too few. */
+  readonly facts?: (get: Get) => readonly bigint[];
+  /** The step is the method: where it is wrong, nothing of the method is shown by what follows from it. */
+  readonly isMethod?: boolean;
+  /** What a final answer says of this step, or undefined if it does not say. */
   readonly seenIn?: (answer: Value) => Value | undefined;
   /** How many things are wrong with a value that consists of several, a list: 0 where it is right. */
   readonly slips?: (written: Value, right: Value) => number;
@@ -39,6 +45,20 @@ export interface Step {
   readonly label: Wording;
   /** What is done at it, in one sentence. */
   readonly says: Wording;
+}
+
+/**
+ * A total that nobody writes: one part of it is written down and the other carried, each at a step of its own.
+ * One wrong number fact is behind both.
+ */
+export interface Total {
+  /** The same for both steps. */
+  readonly id: string;
+  readonly rule: Rule;
+  /** What this step has of a total. */
+  part(total: bigint): bigint;
+  /** The total of what was written down and what was carried. */
+  join(written: bigint, carried: bigint): bigint;
 }
 
 /**

@@ -29,6 +29,7 @@ export {
   type Rule,
   type Step,
   type Symmetry,
+  type Total,
   type Values
 } from './graph';
 export { gapSteps } from './gaps';
@@ -49,6 +50,7 @@ export {
   rulesOf,
   seeing,
   step,
+  parting,
   stepOn,
   unwrittenAt,
   using,

@@ -37,6 +37,24 @@ export function usingAny<Values extends readonly (Value | undefined)[]>(
   return { uses, rule: (get) => rule(...(uses.map(get) as unknown as Values)) };
 }
 
+/** The two steps of a total in a base: its last figure is written down, the rest carried. */
+export function parting(id: string, uses: Uses, base: bigint) {
+  const part = (which: (sum: bigint) => bigint) => ({
+    uses: uses.uses,
+    rule: (get: Get) => {
+      const sum = uses.rule(get);
+      return typeof sum === 'bigint' ? which(sum) : undefined;
+    },
+    total: {
+      id,
+      rule: uses.rule,
+      part: which,
+      join: (written: bigint, carried: bigint) => carried * base + written
+    }
+  });
+  return { written: part((sum) => sum % base), carried: part((sum) => sum / base) };
+}
+
 /** A rule with one value, whatever else is written. */
 export function constant(value: Value | number | undefined): Replacement {
   const always = typeof value === 'number' ? BigInt(value) : value;
@@ -57,7 +75,11 @@ export function step(
 }
 
 /** A step from a rule that is made already. */
-export function stepOn(id: string, { uses, rule }: Uses, more: StepMore = {}): Step {
+export function stepOn(
+  id: string,
+  { uses, rule, total }: Uses & Pick<Step, 'total'>,
+  more: StepMore = {}
+): Step {
   const [, kind = id, place] = /^(?:row\.\d+\.)?(.*?)(?:\.(\d+))?$/.exec(id)!;
   return {
     id,
@@ -65,6 +87,7 @@ export function stepOn(id: string, { uses, rule }: Uses, more: StepMore = {}): S
     ...(place !== undefined && { place: Number(place) }),
     uses,
     rule,
+    ...(total && { total }),
     reading: wholeNumber,
     label: capitalised(id),
     says: ({ value }) => `${value}.`,

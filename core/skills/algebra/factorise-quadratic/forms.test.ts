@@ -162,7 +162,8 @@ test('marks: what is taken out, the pair, and a complete answer', () => {
   assert.equal(marks({ answer: '(2x + 4)(x + 3)' }), 'B1:0 M1:1 A1:0');
   assert.equal(marks({ answer: '2(x² + 5x + 6)' }), 'B1:1 M1:0 A1:0');
   assert.equal(marks({ answer: '2x² + 10x + 12' }), 'B1:0 M1:0 A1:0');
-  assert.equal(marks({ answer: '(x + 2)(x + 3)' }), 'B1:0 M1:0 A1:0');
+  assert.equal(marks({ answer: '(x + 2)(x + 3)' }), 'B1:0 M1:1 A1:0');
+  assert.equal(marks({ answer: '2(x + 1)(x + 3)' }), 'B1:1 M1:0 A1:0');
   const last = { product: '24', sum: '10', pair: '4, 6', factors: '(2x + 4)(x + 3)', content: '2' };
   assert.equal(
     marks({ ...last, complete: '2(x + 2)(x + 3)' }, 'product-and-sum-content-last'),

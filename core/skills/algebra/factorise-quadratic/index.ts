@@ -1,15 +1,15 @@
 import { accuracy, independent, method, schemeOf } from '../../../marking/schemes';
 import { defineSkill, rung } from '../../define';
-import { card } from './card';
+import { card, methodOf } from './card';
 import { errorPatterns } from './errors';
 import { features } from './features';
 import { contentOfQuadratic, given, isFactorable, type Given } from './quadratic';
 import { items } from './space';
 import { quadraticSheet, quadraticSteps } from './working';
 
-/** The steps that show the method; what does not split is shown by what was looked for. */
-const SPLITTING = ['product', 'sum', 'pair', 'grid.*', 'cross.*', 'split', 'group.*', 'factors'];
-const LOOKING = ['product', 'sum', 'pair', 'complete'];
+/** The pair is the method, in a cross its four numbers; what does not split is shown by saying so. */
+const splitting = (school: string) => (methodOf(school) === 'cross-trial' ? 'cross.*' : 'pair');
+const NOTHING_SPLITS = 'complete';
 
 const plain = { factorable: true, content: 1, kind: ['general'] };
 
@@ -27,10 +27,10 @@ export const skill = defineSkill({
     ])
   ),
   sheet: quadraticSheet,
-  marks: (item) =>
+  marks: (item, school) =>
     schemeOf(
       ...(contentOfQuadratic(item) > 1 ? [independent('content')] : []),
-      method(...(isFactorable(item) ? SPLITTING : LOOKING)),
+      method(isFactorable(item) ? splitting(school) : NOTHING_SPLITS),
       accuracy('not-complete')
     ),
   marksTell: ['content', 'factorable'],

@@ -32,6 +32,7 @@ function compensation({ start, change }: Given) {
   return [
     step('multiple', [], () => BigInt(multiple), {
       reading,
+      isMethod: true,
       // Another multiple of ten beside the change does as well: 290 for 298.
       accepts: (written) => typeof written === 'bigint' && isBeside(written, less),
       says: ({ value, write }) => `Take away ${value} instead of ${write(change)}.`

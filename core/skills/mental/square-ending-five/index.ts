@@ -64,6 +64,11 @@ export const skill = defineSkill({
             `Before the 5 stands ${write(head)}. The next number is ${value}.`
         }),
         step('product', ['next'], (next) => BigInt(head) * next, {
+          facts: (get) => {
+            const [one, next] = [BigInt(head), get('next')];
+            if (typeof next !== 'bigint') return [];
+            return [one, -one, next, -next].map((by) => one * next + by);
+          },
           says: ({ value, of, write }) => `${write(head)} × ${of('next')} = ${value}.`
         }),
         step(ANSWER, ['product'], (product) => 100n * product + 25n, {

@@ -2,6 +2,7 @@ import type { HouseStyle } from '../../../house-style';
 import {
   capital,
   carryingFrame,
+  parting,
   printedDigits,
   squareCell,
   step,
@@ -30,21 +31,17 @@ export function columnSteps(columns: Columns, base = 10): Step[] {
     label: ({ place: name }: StepWords) => `${what} ${name(place)}`
   });
   const steps = columns.flatMap((column, p) => {
-    const digit = columnRule(columns, p, (sum) => sum % radix);
     // The last total may be written whole in the last square.
-    const whole = columnRule(columns, p, (sum) => sum).rule;
+    const whole = columnRule(columns, p, (sum) => sum);
+    const { written: digit, carried: carry } = parting(`total.${p}`, whole, radix);
     const carried = { ...unwrittenAt(0n), ...label('Carry into the', p + 1) };
     return [
       stepOn(`digit.${p}`, digit, {
         ...label('Digit of the', p),
         says: (words) => sumOf(column, p, words),
-        ...(p === n - 1 && { accepts: (written, get) => written === whole(get) })
+        ...(p === n - 1 && { accepts: (written, get) => written === whole.rule(get) })
       }),
-      stepOn(
-        `carry.${p + 1}`,
-        columnRule(columns, p, (sum) => sum / radix),
-        { ...carried, says: (words) => carrying(p + 1, words) }
-      )
+      stepOn(`carry.${p + 1}`, carry, { ...carried, says: (words) => carrying(p + 1, words) })
     ];
   });
   const spill = step(

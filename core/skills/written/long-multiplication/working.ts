@@ -3,6 +3,7 @@ import { fromDigits, toDigits } from '../../../numbers';
 import {
   columnFrame,
   corner,
+  parting,
   printedDigits,
   squareCell,
   step,
@@ -64,12 +65,14 @@ function sumSteps({ multiplicand, multiplier }: Factors, place: number): Step[] 
     return place <= row + n ? [`row.${row}.digit.${place}`] : [];
   });
   const uses = place === 0 ? squares : [...squares, `sum.carry.${place}`];
-  const added = (rule: (sum: bigint) => bigint) =>
-    using(uses, (...figures) => rule(figures.reduce((sum, figure) => sum + figure, 0n)));
+  const isLast = place === n + multiplier.length - 1;
+  const sum = using(uses, (...figures) => figures.reduce((one, other) => one + other, 0n));
+  const { written, carried } = parting(`sum.total.${place}`, sum, 10n);
   const length = toDigits(fromDigits(multiplicand) * fromDigits(multiplier)).length;
   const digit = stepOn(
     `sum.digit.${place}`,
-    added((sum) => sum % 10n),
+    // The leading total is written whole: a right product has one figure there, a wrong one may have two.
+    isLast ? sum : written,
     {
       kind: 'sum',
       label: ({ place: name }) => `Sum, ${name(place)}`,
@@ -77,17 +80,13 @@ function sumSteps({ multiplicand, multiplier }: Factors, place: number): Step[] 
       ...(place >= length && unwrittenAt(0n))
     }
   );
-  if (place === n + multiplier.length - 1) return [digit];
-  const carry = stepOn(
-    `sum.carry.${place + 1}`,
-    added((sum) => sum / 10n),
-    {
-      ...unwrittenAt(0n),
-      kind: 'sum-carry',
-      label: ({ place: name }) => `Sum, carry into the ${name(place + 1)}`,
-      says: ({ value, place: name }) => `Carry ${value} to the ${name(place + 1)}.`
-    }
-  );
+  if (isLast) return [digit];
+  const carry = stepOn(`sum.carry.${place + 1}`, carried, {
+    ...unwrittenAt(0n),
+    kind: 'sum-carry',
+    label: ({ place: name }) => `Sum, carry into the ${name(place + 1)}`,
+    says: ({ value, place: name }) => `Carry ${value} to the ${name(place + 1)}.`
+  });
   return [digit, carry];
 }
 

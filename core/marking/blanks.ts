@@ -1,0 +1,69 @@
+import type { Value } from '../numbers';
+import { sameValue, valuesOf, type Get, type Graph, type Step, type Values } from '../working';
+
+/** What stands at a step. */
+export interface WrittenEntry {
+  readonly text: string;
+  readonly value: Value | undefined;
+  readonly assembled: boolean;
+  readonly isUnreadable: boolean;
+}
+
+/** Whether a value is what the rule gives, or as good. */
+export function fits(step: Step, value: Value, own: Value | undefined, get: Get): boolean {
+  return sameValue(step, value, own) || (step.accepts?.(value, get) ?? false);
+}
+
+/** A step that is blank, or wrong, in the middle of a working. */
+export interface Blank {
+  readonly step: Step;
+  readonly own: Value | undefined;
+  readonly key: Values;
+  readonly written: ReadonlyMap<string, WrittenEntry>;
+  readonly resolved: ReadonlyMap<string, Value | undefined>;
+}
+
+/** Whether a blank step was left out rather than done in the head: more of what is written follows then. */
+export function isLeftOut(graph: Graph, { step, own, key, written, resolved }: Blank): boolean {
+  if (step.leftOut === undefined || sameValue(step, own, step.leftOut)) return false;
+  const explained = explaining(graph, { step, key, written, resolved });
+  return explained(step.leftOut) > explained(own);
+}
+
+/** How many written steps that use a step are right or follow if it has a value. */
+function explaining(
+  graph: Graph,
+  { step, key, written, resolved }: Pick<Blank, 'step' | 'key' | 'written' | 'resolved'>
+): (reading: Value | undefined) => number {
+  const users = graph.steps.filter(({ id, uses }) => uses.includes(step.id) && written.has(id));
+  return (reading) => {
+    if (users.length === 0) return 0;
+    const get = valuesOf(graph, new Map(resolved).set(step.id, reading));
+    return users.filter((user) => {
+      const value = written.get(user.id)!.value;
+      if (value === undefined) return false;
+      return sameValue(user, value, key.get(user.id)) || fits(user, value, user.rule(get), get);
+    }).length;
+  };
+}
+
+/**
+ * The total behind a wrong figure: with what was carried, or, where that was done in the head, with the carry
+ * near the right one from which most of what is written next follows. Undefined where no total is shown.
+ */
+export function totalShown(graph: Graph, blank: Blank, value: Value): bigint | undefined {
+  const { step, written, resolved } = blank;
+  const partner = graph.steps.find((one) => one !== step && one.total?.id === step.total?.id);
+  const total = step.total?.rule((id) => resolved.get(id));
+  if (!partner?.total || typeof total !== 'bigint' || typeof value !== 'bigint') return undefined;
+  const { part, join } = step.total!;
+  if (part(join(value, 0n)) !== value) return undefined;
+  const carried = written.get(partner.id)?.value;
+  if (typeof carried === 'bigint') return join(value, carried);
+  const usual = partner.total.part(total);
+  const explained = explaining(graph, { ...blank, step: partner });
+  const likeliest = [usual, usual - 1n, usual + 1n]
+    .filter((one) => one >= 0n)
+    .reduce((best, one) => (explained(one) > explained(best) ? one : best));
+  return join(value, likeliest);
+}
