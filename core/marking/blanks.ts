@@ -30,12 +30,23 @@ export function isLeftOut(graph: Graph, { step, own, key, written, resolved }: B
   return explained(step.leftOut) > explained(own);
 }
 
+/** The written steps that use a step, at once or by way of a blank that nobody leaves out for itself. */
+function usersOf(graph: Graph, step: Step, written: ReadonlyMap<string, WrittenEntry>): Step[] {
+  const reached = new Set([step.id]);
+  return graph.steps.filter(({ id, uses, leftOut }) => {
+    if (!uses.some((used) => reached.has(used))) return false;
+    const isBlank = written.get(id)?.value === undefined;
+    if (isBlank && leftOut === undefined) reached.add(id);
+    return !isBlank;
+  });
+}
+
 /** How many written steps that use a step are right or follow if it has a value. */
 function explaining(
   graph: Graph,
   { step, key, written, resolved }: Pick<Blank, 'step' | 'key' | 'written' | 'resolved'>
 ): (reading: Value | undefined) => number {
-  const users = graph.steps.filter(({ id, uses }) => uses.includes(step.id) && written.has(id));
+  const users = usersOf(graph, step, written);
   return (reading) => {
     if (users.length === 0) return 0;
     const get = valuesOf(graph, new Map(resolved).set(step.id, reading));

@@ -3,7 +3,8 @@ import { patternsIn, type ErrorPattern } from '../skills/skill';
 import type { WorkedItem } from '../skills/worked';
 import { ANSWER, exchanged, replaceRules, sameValue, stepOf, valuesOf } from '../working';
 import type { Get, Graph } from '../working';
-import { isFault, readWorking, type Working } from './readings';
+import { readWorking, type Working } from './readings';
+import { isFault } from './step-reading';
 
 /** Error patterns that together explain what was written: all of the working, or the bare answer. */
 export interface Explanation {

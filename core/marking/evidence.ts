@@ -1,5 +1,5 @@
 import { ANSWER } from '../working';
-import { isSound, type StepReading } from './readings';
+import { isSound, type StepReading } from './step-reading';
 
 /**
  * A blank is not needed if a later step shows that it was done in the head, if nothing is made of it (a

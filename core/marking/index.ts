@@ -17,7 +17,8 @@ export {
 } from './words';
 export { simulate, type SimulatedPupil, type SimulatedScript } from './simulate';
 export { markItem, unknownSteps, type MarkedItem, type MarkedStep } from './mark-item';
-export type { Verdict, Working } from './readings';
+export type { Working } from './readings';
+export type { Verdict } from './step-reading';
 export type { Because, MarkLine } from './marks';
 export type { Explanation } from './diagnosis';
 export { covers } from './schemes';

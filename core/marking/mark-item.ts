@@ -4,15 +4,8 @@ import { ANSWER, printValue } from '../working';
 import { diagnose, type Explanation, type Written } from './diagnosis';
 import { proposeMarks, type MarkLine } from './marks';
 import { factsBehind, nearMiss, type SlipKind } from './near-miss';
-import {
-  isFault,
-  isListed,
-  madeEasier,
-  readWorking,
-  type StepReading,
-  type Verdict,
-  type Working
-} from './readings';
+import { isListed, madeEasier, readWorking, type Working } from './readings';
+import { isFault, type StepReading, type Verdict } from './step-reading';
 import type { Scheme } from './scheme';
 
 export type Flag = 'contradicted' | 'easier';

@@ -1,6 +1,6 @@
 import type { FormCode } from '../numbers';
 import { ANSWER, isSilent } from '../working';
-import { isFault, type StepReading } from './readings';
+import { isFault, type StepReading } from './step-reading';
 import type { Mark, Scheme } from './scheme';
 import { covers } from './schemes';
 

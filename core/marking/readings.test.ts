@@ -2,7 +2,8 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { ANSWER, graphOf, swaps, type Graph } from '../working';
 import { number, step } from '../working/step.test-helper';
-import { isFault, readWorking, type Working } from './readings';
+import { readWorking, type Working } from './readings';
+import { isFault } from './step-reading';
 
 /** One line for a reading: each step's verdict, `*` where it is read as left out. */
 function verdicts(graph: Graph, working: Working): string {

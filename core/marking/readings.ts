@@ -15,34 +15,7 @@ import {
 import type { Value } from '../numbers';
 import { fits, isLeftOut, totalShown, type WrittenEntry } from './blanks';
 import { withEvidence } from './evidence';
-
-export type Verdict =
-  'correct' | 'follows-through' | 'slip' | 'blank' | 'not-needed' | 'unreadable';
-
-/** What was made of one step. */
-export interface StepReading {
-  readonly step: Step;
-  /** The step in whose square it was written; another one where the working is arranged otherwise. */
-  readonly square: string;
-  readonly written: string | null;
-  /** The written value, where it can be read. */
-  readonly value: Value | undefined;
-  /** The right value. */
-  readonly expected: Value | undefined;
-  /** What the step's rule gives from the pupil's own earlier steps. */
-  readonly own: Value | undefined;
-  readonly verdict: Verdict;
-  /** What it counts as in the marks: where it cannot be read, what a blank would. */
-  readonly countsAs: Exclude<Verdict, 'unreadable'>;
-  /** The wrong value is what a wrong number fact gives, a multiple too many or too few. */
-  readonly isFactSlip: boolean;
-  /** Not written as such, but there as soon as the squares it reads across are. */
-  readonly assembled: boolean;
-  /** Blank and read as left out: later steps are judged from its left-out value. */
-  readonly leftOut: boolean;
-  /** Right, where the pupil's own figures give another value. */
-  readonly contradicted: boolean;
-}
+import { isFault, isSound, type StepReading } from './step-reading';
 
 /** What a pupil wrote, by step. The final answer stands under `answer`. */
 export type Working = Readonly<Record<string, string>>;
@@ -58,11 +31,6 @@ export function readWorking(graph: Graph, working: Working): StepReading[] {
   const readings = arrangements.map((symmetry) => readArranged(graph, working, symmetry));
   const worth = readings.map((reading) => reading.filter(isSound).length);
   return readings[worth.indexOf(Math.max(...worth))]!;
-}
-
-/** Whether something was written that is right or follows. */
-export function isSound({ countsAs, value }: StepReading): boolean {
-  return value !== undefined && (countsAs === 'correct' || countsAs === 'follows-through');
 }
 
 function readArranged(graph: Graph, working: Working, symmetry: Symmetry): StepReading[] {
@@ -82,7 +50,8 @@ function readArranged(graph: Graph, working: Working, symmetry: Symmetry): StepR
     const wrongTotal = step.total && totals.get(step.total.id);
     const own = wrongTotal === undefined ? step.rule(get) : step.total!.part(wrongTotal);
     const entry = written.get(step.id);
-    const value = entry?.value;
+    const value =
+      entry?.value !== undefined && step.meant ? step.meant(entry.value, own) : entry?.value;
     const leftOut = value === undefined && isLeftOut(graph, { step, own, key, written, resolved });
     resolved.set(step.id, value ?? (leftOut ? step.leftOut : own));
     const expected = (entry ? chosenKey : key).get(step.id);
@@ -119,7 +88,7 @@ function readValues(graph: Graph, working: Working): Map<string, WrittenEntry> {
   const entries = graph.steps.flatMap((step) => {
     const text = working[step.id]?.trim() ?? '';
     if (text === '') return [];
-    const value = step.reading.parse(text);
+    const value = step.reading.parse(text) ?? lastSide(step, text);
     const isUnreadable = value === undefined;
     return [[step.id, { text, value, assembled: false, isUnreadable }] as const];
   });
@@ -180,6 +149,15 @@ function readable(written: ReadonlyMap<string, WrittenEntry>): [string, Value][]
   return [...written].flatMap(([id, { value }]) => (value === undefined ? [] : [[id, value]]));
 }
 
+/** Of a chain `a = b = c` its last side counts; after a product it may go on with `= 0`. */
+function lastSide({ reading }: Step, text: string): Value | undefined {
+  const sides = text.split('=').map((side) => side.trim());
+  if (sides.length === 1) return undefined;
+  if (sides.length > 2 && /^\s*$/.test(sides[0]!)) sides.shift();
+  const isEquation = sides.at(-1) === '0' && reading.kind === 'factors';
+  return reading.parse(sides.at(isEquation ? -2 : -1)!);
+}
+
 interface Judged {
   readonly value: Value;
   readonly expected: Value | undefined;
@@ -196,11 +174,6 @@ function judge(
   if (!follows) return 'slip';
   // Another choice that is as good as the right one is right when the own figures are the right ones.
   return sameValue(step, own, expected) ? 'correct' : 'follows-through';
-}
-
-/** Whether a reading charges the pupil: a slip, or a step that was left out. */
-export function isFault({ countsAs, leftOut }: StepReading): boolean {
-  return countsAs === 'slip' || leftOut;
 }
 
 /**

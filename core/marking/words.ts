@@ -4,7 +4,7 @@ import type { Flag } from './mark-item';
 import type { Because } from './marks';
 import type { SlipKind } from './near-miss';
 import type { Attempt } from './response';
-import type { Verdict } from './readings';
+import type { Verdict } from './step-reading';
 
 /** Each verdict has a word and a sign of its own, so that none depends on colour. */
 export const verdictWords: Readonly<Record<Verdict, { word: string; sign: string }>> = {

@@ -16,6 +16,7 @@ export {
   mixedOf,
   parseMixed,
   printMixed,
+  readMixed,
   sameMixed,
   type Mixed
 } from './mixed';

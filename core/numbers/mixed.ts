@@ -43,6 +43,25 @@ export function printMixed({ whole, numerator, denominator }: Mixed): string {
   return `${whole === 0n ? '' : `${whole} `}${numerator}/${denominator}`;
 }
 
+/**
+ * Reads what a pupil may write for a mixed number: `2 4/9`, `2 + 4/9`, `2 and 4/9`, `3½`, and a decimal of that
+ * value; else as {@link parseMixed}.
+ */
+export function readMixed(written: string): Mixed | undefined {
+  const text = written
+    .trim()
+    // A fraction in one sign is taken apart, with a space before it.
+    .replace(/[\u00bc-\u00be\u2150-\u215e\u2189]/g, ' $&')
+    .normalize('NFKC')
+    .replace(/^(\d+)\s*(?:\+|&|\band\b)\s*(?=\d)/i, '$1 ');
+  const [, whole, decimals] = /^(\d{0,20})\.(\d{0,20})$/.exec(text) ?? [];
+  if (decimals === undefined) return parseMixed(text);
+  if (whole === '' && decimals === '') return undefined;
+  const denominator = 10n ** BigInt(decimals.length);
+  const numerator = BigInt(decimals || '0');
+  return { whole: BigInt(whole || '0'), numerator, denominator };
+}
+
 /** Reads `2 4/9`, `22/9`, `2`; undefined for anything else, a denominator of 0 among it. */
 export function parseMixed(written: string): Mixed | undefined {
   const text = written.trim();

@@ -27,6 +27,8 @@ export interface Step {
   readonly modelled?: boolean;
   /** Other values that are as good as the rule's, given the pupil's own earlier values. */
   readonly accepts?: (written: Value, get: Get) => boolean;
+  /** What a written value stands for, given the rule's own: a sign that is left off. */
+  readonly meant?: (written: Value, own: Value | undefined) => Value;
   /** The step only reads its inputs together, so it is written as soon as they are. */
   readonly assembled?: boolean;
   /** The total behind the step, where only a part of one is written. */

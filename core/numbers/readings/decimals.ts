@@ -4,7 +4,8 @@ import type { FormCode, Reading, Value } from '../reading';
 /** Decimals, equal when they have the same value. */
 export const decimalNumber: Reading<Decimal> = {
   kind: 'decimal',
-  parse: (written) => parseDecimal(withPoint(written)),
+  // `.406` and `5.` are ways of writing it, though no item is given so.
+  parse: (written) => parseDecimal(withPoint(written).replace(/^\./, '0.').replace(/\.$/, '')),
   equal: (one, other) => compareDecimals(one, other) === 0,
   print: printDecimal,
   near: ({ units, places }) => [
@@ -44,9 +45,10 @@ export function givenForm(numbers: readonly string[]): (written: Value) => reado
 }
 
 function split(list: string): string[] {
-  if (/[;<>]/.test(list)) return list.split(/[;<>]/);
-  const isDecimalComma = /\d,\d/.test(list) && !list.includes('.') && /\d\s+\d/.test(list);
-  return list.split(isDecimalComma ? /\s+/ : /\s*,\s*|\s+/);
+  const and = '\\s*,?\\s+and\\s+|\\s*&\\s*';
+  if (/[;<>≤≥]/.test(list)) return list.split(new RegExp(`[;<>≤≥]|${and}`, 'i'));
+  const isDecimalComma = /\d,\d/.test(list) && !list.includes('.') && /\d\s+(and\s+)?\d/.test(list);
+  return list.split(new RegExp(`${and}|${isDecimalComma ? '' : '\\s*,\\s*|'}\\s+`, 'i'));
 }
 
 function withPoint(written: string): string {

@@ -1,10 +1,10 @@
-import { isSimplest, mixedOf, parseMixed, printMixed, sameMixed, type Mixed } from '../mixed';
+import { isSimplest, mixedOf, printMixed, readMixed, sameMixed, type Mixed } from '../mixed';
 import type { FormCode, Reading, Value } from '../reading';
 
 /** Mixed numbers, equal when they have the same value. */
 export const mixedNumber: Reading<Mixed> = {
   kind: 'mixed',
-  parse: parseMixed,
+  parse: readMixed,
   equal: sameMixed,
   print: printMixed,
   near: ({ whole, numerator, denominator }) =>

@@ -1,12 +1,13 @@
 import { ungrouped } from '../numeral';
 import type { Reading } from '../reading';
 
-/** Whole numbers from 0 written in base ten; spaces and commas that group digits are passed over. */
+/** Whole numbers from 0 written in base ten; what groups digits is passed over, and zeros after a point: `15228.0`. */
 export const wholeNumber: Reading<bigint> = {
   kind: 'number',
   parse: (written) => {
     const text = ungrouped(written);
-    return /^\d{1,200}$/.test(text) ? BigInt(text) : undefined;
+    const [, whole] = /^(\d{1,200})(?:\.0*)?$/.exec(text) ?? [];
+    return whole === undefined ? undefined : BigInt(whole);
   },
   equal: (one, other) => one === other,
   print: (value) => value.toString(),

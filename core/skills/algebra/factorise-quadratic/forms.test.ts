@@ -22,7 +22,11 @@ test('forms of a factorisation are accepted, found incomplete, refused or not re
       ['+', '(3 - x)(4 - x)'],
       ['+', '-(3 - x)(x - 4)'],
       ['?', '(x - 3)(x - 4);'],
-      ['?', '(x - 3)(x - 4) = 0'],
+      ['+', '(x - 3)(x - 4) = 0'],
+      ['+', 'x² - 7x + 12 = (x - 3)(x - 4)'],
+      ['+', '= (x - 3)(x - 4)'],
+      ['-', 'x² - 7x + 12 = (x - 2)(x - 6)'],
+      ['?', '(x - 3)(x - 4) = y'],
       ['+', '[x - 3][x - 4]'],
       ['+', '1(x - 3)(x - 4)'],
       ['+', '(-3 + x)(-4 + x)'],
@@ -36,7 +40,6 @@ test('forms of a factorisation are accepted, found incomplete, refused or not re
       ['-', '2(x - 3)(x - 4)'],
       ['-', 'not factorable'],
       ['?', '(x - 3)(x - 4'],
-      ['?', '(x - 3)(x - 4) = 0'],
       ['?', '(y - 3)(y - 4)'],
       ['?', '3 and 4'],
       ['?', '(x - 1.5)(x - 8)'],
@@ -75,6 +78,12 @@ test('forms of a factorisation are accepted, found incomplete, refused or not re
       ['+', 'cannot be factorised'],
       ['-', '(x + 1)²'],
       ['-', 'x² + x + 1']
+    ],
+    '-x² - 22x + 47': [
+      ['+', 'not factorable'],
+      ['+', '-(x² + 22x - 47)'],
+      ['-', '-x² - 22x + 47'],
+      ['-', '(x² + 22x - 47)']
     ],
     '6x² + 15x': [
       ['+', '3x(2x + 5)'],

@@ -39,14 +39,15 @@ export function contentOfQuadratic({ a, b, c }: Given): number {
   return gcdOfSmall(gcdOfSmall(a, b), c);
 }
 
-/** The number to take out: the content, negative where a is. */
+/** The number to take out: the content, negative where a is; nothing where nothing comes of it. */
 export function numberToTakeOut(given: Given): bigint {
-  return BigInt(contentOfQuadratic(given) * Math.sign(given.a));
+  const content = contentOfQuadratic(given);
+  return content === 1 && !isFactorable(given) ? 1n : BigInt(content * Math.sign(given.a));
 }
 
-/** The quadratic without its content, a made positive: what is left to split. */
+/** The quadratic without what is taken out: what is left to split. */
 export function reduced(given: Given): Given {
-  const divisor = contentOfQuadratic(given) * Math.sign(given.a);
+  const divisor = Number(numberToTakeOut(given));
   // Adding 0 keeps -0 out.
   return { a: given.a / divisor, b: given.b / divisor + 0, c: given.c / divisor + 0 };
 }

@@ -163,12 +163,24 @@ function endSteps(given: Given): Step[] {
     return productOf(content * constant, left);
   });
   const isCopy = numberToTakeOut(given) === 1n && canSplit;
+  // Where nothing can be done, -(x² + 22x - 47) says so as well.
+  const { constant, factors: all } = productOf(1n, [
+    polynomial([given.c, given.b, given.a].map(BigInt))
+  ]);
+  const isWhole = (written: Value) =>
+    unsplit(given) === NONE &&
+    !canSplit &&
+    isProduct(written) &&
+    written.constant === -1n &&
+    factorisation.equal(written, { constant, factors: all }) &&
+    completeForm(written).length === 0;
   const source = isCopy ? 'factors' : 'complete';
   const { a, b, c } = reduced(given);
   const pair = pairOf(BigInt(a * c), BigInt(b));
   return [
     stepOn('complete', together, {
       reading: factorisation,
+      accepts: isWhole,
       seenIn: (answer) => (completeForm(answer).length === 0 ? answer : undefined),
       // With nothing taken out the factors are all there is.
       ...(isCopy && pair && { silentAt: factorsOfPair(BigInt(a), pair) }),
@@ -194,6 +206,7 @@ function endSteps(given: Given): Step[] {
       usingAny<[Value?]>([source], (value) => value),
       {
         reading: factorisation,
+        accepts: isWhole,
         form: completeForm,
         assembled: true,
         label: 'Answer',

@@ -251,7 +251,10 @@ test('lists are read however they are separated; a padded number is right, with 
     ['0,406 0,45 0,5', '0.406, 0.45, 0.5'],
     ['3,2,1', '3, 2, 1'],
     ['0.5, , 0.4', undefined],
-    ['0.5, .4', undefined],
+    ['0.5, .4', '0.5, 0.4'],
+    ['0.5, .', undefined],
+    ['0.406, 0.45 and 0.5', '0.406, 0.45, 0.5'],
+    ['0,406; 0,45 and 0,5', '0.406, 0.45, 0.5'],
     ['a, b', undefined],
     ['', undefined]
   ];

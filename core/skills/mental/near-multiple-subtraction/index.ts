@@ -43,6 +43,9 @@ function compensation({ start, change }: Given) {
     }),
     step('adjustment', ['multiple'], (m) => m - less, {
       reading,
+      // Which way it goes is seen from the number line or said, so that the sign may be left off.
+      meant: (written, own) =>
+        typeof own === 'bigint' && written === -own && own < 0n ? own : written,
       holds: [],
       leftOut: 0n,
       silentAt: 0n,

@@ -1,5 +1,5 @@
 import type { HouseStyle } from '../../../house-style';
-import { fromDigits, toDigits } from '../../../numbers';
+import { fromDigits, toDigits, wholeNumber, type Reading } from '../../../numbers';
 import {
   columnFrame,
   corner,
@@ -16,6 +16,12 @@ import {
 import { answerAcross } from '../../answer-across';
 import { productSteps, type ProductRow, type RowTotal } from '../../product-row';
 import type { Factors, Given } from './operands';
+
+/** A placeholder is a zero; some houses write a cross. */
+const placeholder: Reading<bigint> = {
+  ...wholeNumber,
+  parse: (written) => (/^\s*[x×✕✗-]\s*$/i.test(written) ? 0n : wholeNumber.parse(written))
+};
 
 /**
  * One row for each digit of the multiplier, each with its own carries, then their sum:
@@ -49,6 +55,7 @@ export function rowSteps(factors: Factors, row: number, total?: RowTotal): Step[
   const m = factors.multiplier[row]!;
   const placeholders = Array.from({ length: row }, (_, place) =>
     step(`row.${row}.placeholder.${place}`, [], () => 0n, {
+      reading: placeholder,
       label: ({ place: name }) => `Placeholder of row ${row + 1} in the ${name(place)}`,
       says: ({ place: name }) =>
         `Row ${row + 1} multiplies by ${m} ${name(row)}: a 0 holds the ${name(place)}.`
