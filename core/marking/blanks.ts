@@ -41,7 +41,10 @@ function usersOf(graph: Graph, step: Step, written: ReadonlyMap<string, WrittenE
   });
 }
 
-/** How many written steps that use a step are right or follow if it has a value. */
+/**
+ * How much of what is written by way of a step is explained if it has a value: what follows from it counts
+ * twice, as what is only right, but not by these figures, might be so by chance.
+ */
 function explaining(
   graph: Graph,
   { step, key, written, resolved }: Pick<Blank, 'step' | 'key' | 'written' | 'resolved'>
@@ -50,11 +53,11 @@ function explaining(
   return (reading) => {
     if (users.length === 0) return 0;
     const get = valuesOf(graph, new Map(resolved).set(step.id, reading));
-    return users.filter((user) => {
-      const value = written.get(user.id)!.value;
-      if (value === undefined) return false;
-      return sameValue(user, value, key.get(user.id)) || fits(user, value, user.rule(get), get);
-    }).length;
+    return users.reduce((sum, user) => {
+      const value = written.get(user.id)!.value!;
+      if (fits(user, value, user.rule(get), get)) return sum + 2;
+      return sum + (sameValue(user, value, key.get(user.id)) ? 1 : 0);
+    }, 0);
   };
 }
 
@@ -64,7 +67,7 @@ function explaining(
  */
 export function totalShown(graph: Graph, blank: Blank, value: Value): bigint | undefined {
   const { step, written, resolved } = blank;
-  const partner = graph.steps.find((one) => one !== step && one.total?.id === step.total?.id);
+  const partner = partnerOf(graph, step);
   const total = step.total?.rule((id) => resolved.get(id));
   if (!partner?.total || typeof total !== 'bigint' || typeof value !== 'bigint') return undefined;
   const { part, join } = step.total!;
@@ -77,4 +80,23 @@ export function totalShown(graph: Graph, blank: Blank, value: Value): bigint | u
     .filter((one) => one >= 0n)
     .reduce((best, one) => (explained(one) > explained(best) ? one : best));
   return join(value, likeliest);
+}
+
+/** The step at which the other part of a total stands. */
+function partnerOf(graph: Graph, step: Step): Step | undefined {
+  return graph.steps.find((one) => one !== step && one.total?.id === step.total?.id);
+}
+
+/** Whether a wrong value comes of a number fact that is a multiple too many or too few. */
+export function isWrongFact(
+  graph: Graph,
+  { step, written, resolved }: Blank,
+  value: Value,
+  total: bigint | undefined
+): boolean {
+  const facts = step.facts?.((id) => resolved.get(id)) ?? [];
+  if (!step.total) return facts.some((fact) => sameValue(step, fact, value));
+  const partner = partnerOf(graph, step);
+  const isAlone = partner === undefined || written.get(partner.id)?.value === undefined;
+  return facts.some((fact) => fact === total || (isAlone && step.total!.part(fact) === value));
 }

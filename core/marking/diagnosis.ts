@@ -12,6 +12,8 @@ export interface Explanation {
   readonly explains: 'working' | 'answer';
   /** The step at which there is one slip beside them. */
   readonly slip?: string;
+  /** The school they are of, where it is not the paper's own. */
+  readonly school?: string;
 }
 
 /** What was written at each step that was written and could be read. */
@@ -27,15 +29,38 @@ export function diagnose(item: WorkedItem, written: Written, working: Working): 
   if (written.size === 0 || agrees(graph, written)) return [];
   const explains = written.size === 1 && written.has(ANSWER) ? 'answer' : 'working';
   const patterns = patternsIn(item.skill, item.school);
-  const single = patterns.flatMap((pattern) => {
-    const wrong = item.wrong(pattern);
-    return wrong && agrees(wrong, written) ? [[pattern.id]] : [];
-  });
-  const found = single.length > 0 ? single : pairs(item, patterns, written);
+  const single: Explanation[] = singles(item, written).map((patterns) => ({ patterns, explains }));
+  if (single.length > 0) return single;
+  const elsewhere = explains === 'answer' ? inOtherSchools(item, written) : [];
+  if (elsewhere.length > 0) return elsewhere;
+  const found = pairs(item, patterns, written);
   if (found.length > 0 || explains === 'answer') {
     return found.map((ids) => ({ patterns: ids, explains }));
   }
   return besideOneSlip(item, patterns, working);
+}
+
+function singles(item: WorkedItem, written: Written): string[][] {
+  return patternsIn(item.skill, item.school).flatMap((pattern) => {
+    const wrong = item.wrong(pattern);
+    return wrong && agrees(wrong, written) ? [[pattern.id]] : [];
+  });
+}
+
+/** A bare answer does not say how it was worked: patterns of the other schools explain it as well. */
+function inOtherSchools(item: WorkedItem, written: Written): Explanation[] {
+  return Object.keys(item.skill.schools)
+    .filter((school) => school !== item.school)
+    .flatMap((school) =>
+      singles(item.inSchool(school), written).map((patterns) => ({
+        patterns,
+        explains: 'answer' as const,
+        school
+      }))
+    )
+    .filter(
+      ({ patterns: [id] }, at, all) => all.findIndex(({ patterns }) => patterns[0] === id) === at
+    );
 }
 
 /** The patterns from which all that was written follows but for one slip. */

@@ -13,7 +13,7 @@ import {
   type Values
 } from '../working';
 import type { Value } from '../numbers';
-import { fits, isLeftOut, totalShown, type WrittenEntry } from './blanks';
+import { fits, isLeftOut, isWrongFact, totalShown, type WrittenEntry } from './blanks';
 import { withEvidence } from './evidence';
 import { isFault, isSound, type StepReading } from './step-reading';
 
@@ -59,10 +59,9 @@ function readArranged(graph: Graph, working: Working, symmetry: Symmetry): StepR
     if (judged === 'correct' && !sameValue(step, value, expected)) {
       chosenKey = evaluate(graph, choices.set(step.id, value!));
     }
+    const fault = judged === 'slip' && { step, own, key, written, resolved };
     const shownTotal =
-      judged === 'slip' && wrongTotal === undefined
-        ? totalShown(graph, { step, own, key, written, resolved }, value!)
-        : undefined;
+      fault && wrongTotal === undefined ? totalShown(graph, fault, value!) : undefined;
     if (shownTotal !== undefined) totals.set(step.total!.id, shownTotal);
     readings.push({
       step,
@@ -74,9 +73,7 @@ function readArranged(graph: Graph, working: Working, symmetry: Symmetry): StepR
       own,
       verdict: entry?.isUnreadable ? 'unreadable' : judged,
       countsAs: judged,
-      isFactSlip:
-        judged === 'slip' &&
-        (step.facts?.(get) ?? []).some((fact) => sameValue(step, fact, shownTotal ?? value)),
+      isFactSlip: fault && isWrongFact(graph, fault, value!, shownTotal),
       leftOut,
       contradicted: judged === 'correct' && own !== undefined && !fits(step, value!, own, get)
     });

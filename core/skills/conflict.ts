@@ -80,7 +80,7 @@ function candidates(feature: FeatureSpec, asked: Control): Control[] {
     case 'flag':
       return [asked !== true];
     case 'tables':
-      return [{ allow: feature.values.map(Number) }];
+      return wider((asked as { allow: readonly number[] }).allow, feature.values.map(Number));
     case 'choice':
       return feature.values.map((value) => [value]);
     case 'number': {
@@ -100,6 +100,16 @@ function candidates(feature: FeatureSpec, asked: Control): Control[] {
         .sort((one, other) => distance(one) - distance(other) || one - other);
     }
   }
+}
+
+/** Wider lists of allowed digits, the least wide first. */
+function wider(asked: readonly number[], values: readonly number[]): Control[] {
+  const others = values.filter((value) => !asked.includes(value));
+  return others.flatMap((_, at) =>
+    subsets(others, at + 1).map((added) => ({
+      allow: [...asked, ...added].sort((one, other) => one - other)
+    }))
+  );
 }
 
 function exists(skill: Skill, controls: Controls): boolean {

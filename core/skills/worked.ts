@@ -26,6 +26,7 @@ export class WorkedItem {
   readonly graph: Graph;
   readonly key: Values;
   private ownScheme: Scheme | undefined;
+  private readonly elsewhere = new Map<string, WorkedItem>();
   private readonly wrongs = new Map<ErrorPattern, Graph | undefined>();
 
   constructor(
@@ -35,6 +36,15 @@ export class WorkedItem {
   ) {
     this.graph = skill.graph(given, school);
     this.key = evaluate(this.graph);
+  }
+
+  /** The same item, worked in another school of its skill. */
+  inSchool(school: string): WorkedItem {
+    const known = this.elsewhere.get(school);
+    if (known) return known;
+    const other = new WorkedItem(this.skill, this.given, school);
+    this.elsewhere.set(school, other);
+    return other;
   }
 
   /** The scheme of the skill. */

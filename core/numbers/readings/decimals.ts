@@ -5,7 +5,12 @@ import type { FormCode, Reading, Value } from '../reading';
 export const decimalNumber: Reading<Decimal> = {
   kind: 'decimal',
   // `.406` and `5.` are ways of writing it, though no item is given so.
-  parse: (written) => parseDecimal(withPoint(written).replace(/^\./, '0.').replace(/\.$/, '')),
+  parse: (written) =>
+    parseDecimal(
+      withPoint(written)
+        .replace(/^\.(?=\d)/, '0.')
+        .replace(/(?<=\d)\.$/, '')
+    ),
   equal: (one, other) => compareDecimals(one, other) === 0,
   print: printDecimal,
   near: ({ units, places }) => [

@@ -22,7 +22,8 @@ test('error patterns give the answers worked by hand', () => {
         swapped: '-',
         unchecked: '(x - 2)(x - 6)',
         leading: '=',
-        lost: '='
+        lost: '=',
+        sign: '-'
       }
     ],
     [
@@ -33,7 +34,8 @@ test('error patterns give the answers worked by hand', () => {
         swapped: '-',
         unchecked: '(x + 1)(3x + 2)',
         leading: '(x + 3)(x + 8)',
-        lost: '='
+        lost: '=',
+        sign: '-'
       }
     ],
     [
@@ -44,7 +46,8 @@ test('error patterns give the answers worked by hand', () => {
         swapped: '2(x + 1)(x + 5)',
         unchecked: '2(x + 1)(x + 6)',
         leading: '=',
-        lost: '(x + 2)(x + 3)'
+        lost: '(x + 2)(x + 3)',
+        sign: '2(x - 1)(x + 6)'
       }
     ],
     [
@@ -55,7 +58,8 @@ test('error patterns give the answers worked by hand', () => {
         swapped: '-',
         unchecked: '(x - 2)(x + 6)',
         leading: '=',
-        lost: '='
+        lost: '=',
+        sign: '-'
       }
     ],
     [
@@ -66,7 +70,8 @@ test('error patterns give the answers worked by hand', () => {
         swapped: '3x(x - 4)',
         unchecked: '3(x - 1)(x + 4)',
         leading: '=',
-        lost: '(x - 2)(x + 2)'
+        lost: '(x - 2)(x + 2)',
+        sign: '-'
       }
     ],
     [
@@ -77,7 +82,8 @@ test('error patterns give the answers worked by hand', () => {
         swapped: '=',
         unchecked: '2(x + 1)²',
         leading: '=',
-        lost: 'x² + x + 1'
+        lost: 'x² + x + 1',
+        sign: '-'
       }
     ]
   ];
@@ -87,7 +93,8 @@ test('error patterns give the answers worked by hand', () => {
     swapped: 'product-and-sum-swapped',
     unchecked: 'sum-not-checked',
     leading: 'leading-dropped',
-    lost: 'content-lost'
+    lost: 'content-lost',
+    sign: 'product-sign-ignored'
   };
   for (const [line, answers] of table) {
     for (const school of schoolsOf(skill).slice(0, 4)) {
@@ -97,6 +104,14 @@ test('error patterns give the answers worked by hand', () => {
       }
     }
   }
+});
+
+test('a pair with the right sum and the wrong product is named', () => {
+  const { diagnosis } = markItem(worked(skill.id, 'x² - 5x + 6'), { answer: '(x - 6)(x + 1)' });
+  assert.deepEqual(
+    diagnosis.map(({ patterns }) => patterns.join()),
+    ['product-sign-ignored']
+  );
 });
 
 test('any pair with the right product and signs is a sum not checked, with what follows from it', () => {

@@ -72,6 +72,19 @@ export const errorPatterns = {
     { ...SPLITS, monic: false, content: 1 },
     schoolsOf('product-and-sum')
   ),
+  'product-sign-ignored': pattern<Given>(
+    'Sign of the product ignored',
+    'A pair with the right sum whose product has the wrong sign.',
+    (given, graph) => {
+      const rule = graph.byId.get('pair')!;
+      const { a, b, c } = isContentFirst(graph) ? reduced(given) : given;
+      return pairOf(BigInt(-a * c), BigInt(b)) === undefined
+        ? undefined
+        : { pair: using(rule.uses, (product, sum) => pairOf(-product, sum)) };
+    },
+    { ...SPLITS, largest: { max: 30 } },
+    schoolsOf('product-and-sum', 'area-grid')
+  ),
   'content-lost': pattern<Given>(
     'Common factor lost',
     'It is divided out and never written again.',
@@ -109,10 +122,15 @@ function withConstants(graph: Graph, change: (constant: bigint) => bigint): Repl
   );
 }
 
+/** Whether what is split is the quadratic without its common factor. */
+function isContentFirst({ steps }: Graph): boolean {
+  const position = (id: string) => steps.findIndex((step) => step.id === id);
+  return position('content') < position('factors');
+}
+
 /** A pair that multiplies to ac, signed as it should be, whose sum is not b; the sum nearest b. */
 function sumNotChecked(given: Given, graph: Graph): Replacements | undefined {
-  const position = (id: string) => graph.steps.findIndex((step) => step.id === id);
-  const { a, b, c } = position('content') < position('factors') ? reduced(given) : given;
+  const { a, b, c } = isContentFirst(graph) ? reduced(given) : given;
   const pairs = wrongPairs(BigInt(a * c), BigInt(b));
   if (pairs.length === 0) return undefined;
   const isWrongPair = ([one, other]: Pair) =>

@@ -36,7 +36,8 @@ export const errorPatterns = {
       parts.decimals.startsWith('0') ? 0 : 1,
       parts.decimals.length,
       digits(parts)
-    ]
+    ],
+    ({ decimals }) => decimals.startsWith('0')
   ),
   'zeros-ignored': ordering(
     'Zeros ignored',
@@ -58,8 +59,17 @@ export const errorPatterns = {
   )
 };
 
-function ordering(title: string, reading: string, shownBy: Controls, keys: Keys) {
-  return pattern<Given>(title, reading, (given) => ranked(given, keys), shownBy);
+/** `cause` is what some number must have for the pattern to be at work at all. */
+function ordering(
+  title: string,
+  reading: string,
+  shownBy: Controls,
+  keys: Keys,
+  cause: (parts: Parts) => boolean = () => true
+) {
+  const instead = (given: Given) =>
+    given.numbers.map(partsOf).some(cause) ? ranked(given, keys) : undefined;
+  return pattern<Given>(title, reading, instead, shownBy);
 }
 
 /** The ranks by the keys; undefined where two numbers have the same. */

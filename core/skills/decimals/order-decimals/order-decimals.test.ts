@@ -186,7 +186,7 @@ test('error patterns give the orders worked by hand', () => {
       {
         'longer-is-larger': '0.5, 0.45, 0.61, 0.406',
         'shorter-is-larger': '0.406, 0.45, 0.61, 0.5',
-        'zero-rule': '0.5, 0.45, 0.61, 0.406',
+        'zero-rule': '-', // no 0 stands right after a point
         'zeros-ignored': '=',
         'opposite-order': '0.61, 0.5, 0.45, 0.406',
         'whole-part-ignored': '='
@@ -230,7 +230,7 @@ test('error patterns give the orders worked by hand', () => {
       {
         'longer-is-larger': '=',
         'shorter-is-larger': '=',
-        'zero-rule': '=',
+        'zero-rule': '-',
         'zeros-ignored': '=',
         'opposite-order': '1.23, 9.9, 12.3',
         'whole-part-ignored': '9.9, 12.3, 1.23'

@@ -40,6 +40,13 @@ const table: Record<string, [string, string][]> = {
     ['1000 - 1', '9'], // 10-1 from 1; 0; 0; 0
     ['102 - 98', '-'] // 12-8 from 1; the tens find nothing to take from
   ],
+  'zero-becomes-ten': [
+    ['304 - 127', '187'], // 14-7; 10-2; 2-1
+    ['403 - 127', '286'],
+    ['5003 - 1998', '3115'], // 13-8; 10-9; 10-9; 4-1
+    ['52 - 27', '='],
+    ['702 - 5', '6107'] // 12-5; 10; 6
+  ],
   'zero-minus-n-is-n': [
     ['540 - 128', '428'], // 8; 4-2; 5-1
     ['403 - 127', '='], // the 0 gave a ten away: worked rightly

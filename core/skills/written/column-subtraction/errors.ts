@@ -47,7 +47,7 @@ export const errorPatterns = {
   'stops-at-zero': pattern(
     'Stops at zero',
     'The adjacent zero becomes 9 and nothing further left changes.',
-    built(stopsAtZero),
+    built((columns) => passingZeros(columns, 9n)),
     ACROSS,
     DECOMPOSITION
   ),
@@ -82,7 +82,14 @@ export const errorPatterns = {
     built(alignedLeft),
     { digits: 3, shortest: { max: 2 } }
   ),
-  'adds-instead': pattern('Adds instead', 'The numbers are added.', built(addsInstead))
+  'adds-instead': pattern('Adds instead', 'The numbers are added.', built(addsInstead)),
+  'zero-becomes-ten': pattern(
+    'Zero becomes ten',
+    'A zero that is passed becomes ten and stays ten.',
+    built((columns) => passingZeros(columns, 10n)),
+    ACROSS,
+    DECOMPOSITION
+  )
 };
 
 /** Rules for each column, from its digits. */
@@ -108,12 +115,15 @@ function neverIncreased(columns: Columns): Rules {
   );
 }
 
-/** A zero from which a ten was taken becomes 9 and takes nothing itself; any other taking gives 10 or more. */
-function stopsAtZero(columns: Columns): Rules {
+/**
+ * A zero from which a ten was taken becomes 9, and then takes nothing itself, or becomes 10; any other taking
+ * gives 10 or more.
+ */
+function passingZeros(columns: Columns, becomes: 9n | 10n): Rules {
   return byColumn(columns, (top, bottom, p) => {
     const stands = (before: bigint) => {
       const isTaken = before >= 10n;
-      if (isTaken && top === 0) return 9n;
+      if (isTaken && top === 0) return becomes;
       const left = BigInt(top) - (isTaken ? 1n : 0n);
       return left < BigInt(bottom) ? left + 10n : left;
     };

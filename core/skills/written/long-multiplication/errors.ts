@@ -69,7 +69,13 @@ export const errorPatterns = {
   'rows-not-added': pattern(
     'Rows not added',
     'The last row is given as the answer.',
-    built(rowsNotAdded)
+    built((factors) => onlyRow(factors, factors.multiplier.length - 1))
+  ),
+  'row-omitted': pattern(
+    'Row omitted',
+    'Only the first row is worked, and given as the answer.',
+    // A first row of zeros is not written.
+    built((factors) => (factors.multiplier[0] === 0 ? undefined : onlyRow(factors, 0)))
   )
 };
 
@@ -135,12 +141,14 @@ function digitByDigit(factors: Factors): Rules | undefined {
   );
 }
 
-function rowsNotAdded({ multiplicand, multiplier }: Factors): Rules {
-  const row = multiplier.length - 1;
+/** One row stands for the sum. */
+function onlyRow({ multiplicand, multiplier }: Factors, row: number): Rules {
+  const end = row + multiplicand.length;
   return Object.fromEntries(
     upTo(0, multiplicand.length + multiplier.length - 1).map((place) => {
       const copied = `row.${row}.${place < row ? 'placeholder' : 'digit'}.${place}`;
-      return [`sum.digit.${place}`, using([copied], (figure) => figure)];
+      const figure = place > end ? constant(0) : using([copied], (one) => one);
+      return [`sum.digit.${place}`, figure];
     })
   );
 }
