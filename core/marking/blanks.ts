@@ -1,5 +1,13 @@
 import type { Value } from '../numbers';
-import { sameValue, valuesOf, type Get, type Graph, type Step, type Values } from '../working';
+import {
+  sameValue,
+  usersOf,
+  valuesOf,
+  type Get,
+  type Graph,
+  type Step,
+  type Values
+} from '../working';
 
 /** What stands at a step. */
 export interface WrittenEntry {
@@ -31,14 +39,21 @@ export function isLeftOut(graph: Graph, { step, own, key, written, resolved }: B
 }
 
 /** The written steps that use a step, at once or by way of a blank that nobody leaves out for itself. */
-function usersOf(graph: Graph, step: Step, written: ReadonlyMap<string, WrittenEntry>): Step[] {
-  const reached = new Set([step.id]);
-  return graph.steps.filter(({ id, uses, leftOut }) => {
-    if (!uses.some((used) => reached.has(used))) return false;
-    const isBlank = written.get(id)?.value === undefined;
-    if (isBlank && leftOut === undefined) reached.add(id);
-    return !isBlank;
-  });
+function writtenUsers(
+  graph: Graph,
+  step: Step,
+  written: ReadonlyMap<string, WrittenEntry>
+): Step[] {
+  const reached = new Set<Step>();
+  const visit = (id: string) => {
+    for (const user of usersOf(graph, id)) {
+      if (reached.has(user)) continue;
+      reached.add(user);
+      if (written.get(user.id)?.value === undefined && user.leftOut === undefined) visit(user.id);
+    }
+  };
+  visit(step.id);
+  return [...reached].filter(({ id }) => written.get(id)?.value !== undefined);
 }
 
 /**
@@ -49,7 +64,7 @@ function explaining(
   graph: Graph,
   { step, key, written, resolved }: Pick<Blank, 'step' | 'key' | 'written' | 'resolved'>
 ): (reading: Value | undefined) => number {
-  const users = usersOf(graph, step, written);
+  const users = writtenUsers(graph, step, written);
   return (reading) => {
     if (users.length === 0) return 0;
     const get = valuesOf(graph, new Map(resolved).set(step.id, reading));

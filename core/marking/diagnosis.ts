@@ -3,7 +3,7 @@ import { patternsIn, type ErrorPattern } from '../skills/skill';
 import type { WorkedItem } from '../skills/worked';
 import { ANSWER, exchanged, replaceRules, sameValue, stepOf, valuesOf } from '../working';
 import type { Get, Graph } from '../working';
-import { readWorking, type Working } from './readings';
+import { readArranged, type Working } from './readings';
 import { isFault } from './step-reading';
 
 /** Error patterns that together explain what was written: all of the working, or the bare answer. */
@@ -69,10 +69,12 @@ function besideOneSlip(
   patterns: readonly ErrorPattern[],
   working: Working
 ): Explanation[] {
-  const faultsIn = (graph: Graph) => readWorking(graph, working).filter(isFault);
-  if (faultsIn(item.graph).length < 2) return [];
+  const faultsIn = (graph: Graph) => readArranged(graph, working, {}).filter(isFault);
+  const faults = faultsIn(item.graph).map(({ step }) => step.id);
+  if (faults.length < 2) return [];
   return patterns.flatMap((pattern) => {
-    const wrong = item.wrong(pattern);
+    const changed = item.instead(pattern);
+    const wrong = changed && faults.some((id) => id in changed) ? item.wrong(pattern) : undefined;
     const [slip, ...others] = wrong ? faultsIn(wrong) : [];
     return slip && others.length === 0
       ? [{ patterns: [pattern.id], explains: 'working' as const, slip: slip.square }]
@@ -81,20 +83,16 @@ function besideOneSlip(
 }
 
 /** Two patterns combine only if each changes something and they change different steps. */
-function pairs(
-  { graph, given, school }: WorkedItem,
-  patterns: readonly ErrorPattern[],
-  written: Written
-): string[][] {
+function pairs(item: WorkedItem, patterns: readonly ErrorPattern[], written: Written): string[][] {
   const changes = patterns.flatMap((pattern) => {
     const { id } = pattern;
-    const rules = pattern.instead(given, graph, school);
+    const rules = item.instead(pattern);
     return rules && Object.keys(rules).length > 0 ? [{ id, rules }] : [];
   });
   return changes.flatMap((one, at) =>
     changes.slice(at + 1).flatMap((other) => {
       if (Object.keys(one.rules).some((step) => step in other.rules)) return [];
-      const wrong = replaceRules(graph, { ...one.rules, ...other.rules });
+      const wrong = replaceRules(item.graph, { ...one.rules, ...other.rules });
       return agrees(wrong, written) ? [[one.id, other.id]] : [];
     })
   );

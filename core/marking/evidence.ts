@@ -27,8 +27,12 @@ export function withEvidence(readings: readonly StepReading[]): StepReading[] {
   // What the answer says for itself takes a line of working to be shown otherwise.
   const inWorking = shownBy(({ step, assembled }) => !assembled && step.id !== ANSWER);
   const saysItself = new Set(readings.flatMap(({ step }) => (step.seenIn ? [step.id] : [])));
+  // A bare answer that is wrong shows nothing of how it came about.
+  const isBare = !readings.some(
+    ({ step, value, assembled }) => step.id !== ANSWER && value !== undefined && !assembled
+  );
   const shown = shownBy(
-    () => true,
+    ({ step, countsAs }) => step.id !== ANSWER || countsAs === 'correct' || !isBare,
     (id) => !saysItself.has(id) || inWorking.has(id)
   );
   return readings.map((reading) => {

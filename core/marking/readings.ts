@@ -24,16 +24,19 @@ export type Working = Readonly<Record<string, string>>;
  * Gives every step its verdict, in the order of the working. A blank is read as done in the head or as left
  * out, whichever makes more of the written steps that use it right or following; on a tie, in the head.
  * After another choice that is as good (denominator 24 for 12), right is what is right from there.
- * Where steps may be exchanged, the arrangement is taken that makes most of them right or following.
+ * Where steps may be exchanged, the arrangement is taken in which fewest are wrong.
  */
 export function readWorking(graph: Graph, working: Working): StepReading[] {
-  const arrangements: Symmetry[] = [{}, ...graph.symmetries];
-  const readings = arrangements.map((symmetry) => readArranged(graph, working, symmetry));
-  const worth = readings.map((reading) => reading.filter(isSound).length);
-  return readings[worth.indexOf(Math.max(...worth))]!;
+  const usual = readArranged(graph, working, {});
+  if (!usual.some(isFault)) return usual;
+  const faults = (readings: readonly StepReading[]) => readings.filter(isFault).length;
+  return graph.symmetries
+    .map((symmetry) => readArranged(graph, working, symmetry))
+    .reduce((best, other) => (faults(other) < faults(best) ? other : best), usual);
 }
 
-function readArranged(graph: Graph, working: Working, symmetry: Symmetry): StepReading[] {
+/** As {@link readWorking}, with the steps that may be exchanged exchanged as said. */
+export function readArranged(graph: Graph, working: Working, symmetry: Symmetry): StepReading[] {
   const key = evaluate(graph);
   let chosenKey = key;
   const choices = new Map<string, Value>();

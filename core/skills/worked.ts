@@ -13,6 +13,7 @@ import {
   worded,
   type Graph,
   type Layout,
+  type Replacements,
   type Step,
   type Values
 } from '../working';
@@ -27,6 +28,7 @@ export class WorkedItem {
   readonly key: Values;
   private ownScheme: Scheme | undefined;
   private readonly elsewhere = new Map<string, WorkedItem>();
+  private readonly insteads = new Map<ErrorPattern, Replacements | undefined>();
   private readonly wrongs = new Map<ErrorPattern, Graph | undefined>();
 
   constructor(
@@ -71,6 +73,14 @@ export class WorkedItem {
     return worded(step.says, this.words(step, style));
   }
 
+  /** What a pattern does at some steps instead; undefined where it cannot be carried out. */
+  instead(pattern: ErrorPattern): Replacements | undefined {
+    if (!this.insteads.has(pattern)) {
+      this.insteads.set(pattern, pattern.instead(this.given, this.graph, this.school));
+    }
+    return this.insteads.get(pattern);
+  }
+
   /** The graph of a pupil who works by a pattern; undefined where that leads to no answer. */
   wrong(pattern: ErrorPattern): Graph | undefined {
     if (!this.wrongs.has(pattern)) this.wrongs.set(pattern, this.buildWrong(pattern));
@@ -94,7 +104,7 @@ export class WorkedItem {
   }
 
   private buildWrong(pattern: ErrorPattern): Graph | undefined {
-    const replacements = pattern.instead(this.given, this.graph, this.school);
+    const replacements = this.instead(pattern);
     if (!replacements) return undefined;
     const wrong = replaceRules(this.graph, replacements);
     return valuesOf(wrong)(ANSWER) === undefined ? undefined : wrong;

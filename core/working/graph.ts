@@ -83,6 +83,21 @@ export function graphOf(steps: readonly Step[], symmetries: readonly Symmetry[] 
   return { steps, byId: new Map(steps.map((step) => [step.id, step])), symmetries };
 }
 
+const usersByGraph = new WeakMap<Graph, Map<string, Step[]>>();
+
+/** The steps that use a step, in their order. */
+export function usersOf(graph: Graph, id: string): readonly Step[] {
+  let users = usersByGraph.get(graph);
+  if (!users) {
+    users = new Map();
+    for (const step of graph.steps) {
+      for (const used of step.uses) users.set(used, [...(users.get(used) ?? []), step]);
+    }
+    usersByGraph.set(graph, users);
+  }
+  return users.get(id) ?? [];
+}
+
 /** Steps that change places in pairs. */
 export function swaps(pairs: readonly (readonly [string, string])[]): Symmetry {
   return Object.fromEntries(

@@ -21,6 +21,7 @@ export {
   sameValue,
   stepOf,
   swaps,
+  usersOf,
   valuesOf,
   type Get,
   type Graph,

@@ -6,7 +6,7 @@ import { errorPatterns } from './errors';
 import { features, look } from './features';
 import { factorsOf, MULTIPLICAND, MULTIPLIER } from './operands';
 import { items } from './space';
-import { multiplicationSheet, multiplicationSteps } from './working';
+import { multiplicationSheet, multiplicationSteps, rowOrders } from './working';
 
 const twoByTwo = { digits: 2, multiplierDigits: 2 };
 
@@ -22,7 +22,12 @@ export const skill = defineSkill({
   look,
   features,
   items,
-  working: { rows: (given) => multiplicationSteps(factorsOf(given)) },
+  working: {
+    rows(given) {
+      const factors = factorsOf(given);
+      return { steps: multiplicationSteps(factors), symmetries: rowOrders(factors) };
+    }
+  },
   sheet: (given, _school, style) => multiplicationSheet(given, style),
   // A method mark for each row that is not all zeros, one for the addition, one for the answer.
   marks: (given) => {

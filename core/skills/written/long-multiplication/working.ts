@@ -8,10 +8,12 @@ import {
   squareCell,
   step,
   stepOn,
+  swaps,
   unwrittenAt,
   using,
   type Layout,
-  type Step
+  type Step,
+  type Symmetry
 } from '../../../working';
 import { answerAcross } from '../../answer-across';
 import { productSteps, type ProductRow, type RowTotal } from '../../product-row';
@@ -63,6 +65,28 @@ export function rowSteps(factors: Factors, row: number, total?: RowTotal): Step[
   );
   const more = m === 0 ? unwrittenAt(0n) : { leftOut: 0n };
   return [...placeholders, ...productSteps(productRow(factors, row), total, more)];
+}
+
+/** Rows that change places, square by square: they may be written in any order. */
+export function rowOrders({ multiplicand, multiplier }: Factors): Symmetry[] {
+  const end = multiplicand.length + multiplier.length;
+  const square = (row: number, place: number) =>
+    `row.${row}.${place < row ? 'placeholder' : 'digit'}.${place}`;
+  const rows = multiplier.map((_, row) => row);
+  return rows.flatMap((one) =>
+    rows.slice(one + 1).map((other) => {
+      const shared = Array.from({ length: end }, (_, place) => place).filter(
+        (place) => place <= one + multiplicand.length
+      );
+      const carried = shared.filter((place) => place > other && place < one + multiplicand.length);
+      return swaps([
+        ...shared.map((place) => [square(one, place), square(other, place)] as const),
+        ...carried.map(
+          (place) => [`row.${one}.carry.${place}`, `row.${other}.carry.${place}`] as const
+        )
+      ]);
+    })
+  );
 }
 
 function sumSteps({ multiplicand, multiplier }: Factors, place: number): Step[] {
