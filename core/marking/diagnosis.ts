@@ -42,8 +42,9 @@ export function diagnose(item: WorkedItem, written: Written, working: Working): 
 
 function singles(item: WorkedItem, written: Written): string[][] {
   return patternsIn(item.skill, item.school).flatMap((pattern) => {
-    const wrong = item.wrong(pattern);
-    return wrong && agrees(wrong, written) ? [[pattern.id]] : [];
+    const wrong = item.working(pattern);
+    // Whether it leads to an answer is asked last, as it takes the whole working.
+    return wrong && agrees(wrong, written) && item.wrong(pattern) ? [[pattern.id]] : [];
   });
 }
 

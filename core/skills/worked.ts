@@ -29,7 +29,8 @@ export class WorkedItem {
   private ownScheme: Scheme | undefined;
   private readonly elsewhere = new Map<string, WorkedItem>();
   private readonly insteads = new Map<ErrorPattern, Replacements | undefined>();
-  private readonly wrongs = new Map<ErrorPattern, Graph | undefined>();
+  private readonly wrongs = new Map<ErrorPattern, Graph>();
+  private readonly leadsOn = new Map<ErrorPattern, boolean>();
 
   constructor(
     readonly skill: Skill,
@@ -83,8 +84,24 @@ export class WorkedItem {
 
   /** The graph of a pupil who works by a pattern; undefined where that leads to no answer. */
   wrong(pattern: ErrorPattern): Graph | undefined {
-    if (!this.wrongs.has(pattern)) this.wrongs.set(pattern, this.buildWrong(pattern));
-    return this.wrongs.get(pattern);
+    const wrong = this.working(pattern);
+    if (!wrong) return undefined;
+    let leads = this.leadsOn.get(pattern);
+    if (leads === undefined) {
+      leads = valuesOf(wrong)(ANSWER) !== undefined;
+      this.leadsOn.set(pattern, leads);
+    }
+    return leads ? wrong : undefined;
+  }
+
+  /** The graph of a pupil who works by a pattern, whether or not it leads to an answer. */
+  working(pattern: ErrorPattern): Graph | undefined {
+    const known = this.wrongs.get(pattern);
+    if (known) return known;
+    const replacements = this.instead(pattern);
+    const wrong = replacements && replaceRules(this.graph, replacements);
+    if (wrong) this.wrongs.set(pattern, wrong);
+    return wrong;
   }
 
   /** The patterns whose answer differs in value from the right one. */
@@ -101,12 +118,5 @@ export class WorkedItem {
   private words(step: Step, style: HouseStyle) {
     const printed = (id: string) => printValue(stepOf(this.graph, id), this.key.get(id));
     return stepWords(step.id, printed, style);
-  }
-
-  private buildWrong(pattern: ErrorPattern): Graph | undefined {
-    const replacements = this.instead(pattern);
-    if (!replacements) return undefined;
-    const wrong = replaceRules(this.graph, replacements);
-    return valuesOf(wrong)(ANSWER) === undefined ? undefined : wrong;
   }
 }
