@@ -1,9 +1,11 @@
 export { likelyPatterns } from './likely';
+export { defaultEvidenceModel, type EvidenceModel } from './evidence-model';
 export {
-  defaultEvidenceModel,
   patternEvidence,
-  type EvidenceModel,
+  pupilEvidence,
   type Observation,
-  type PatternEvidence
+  type PatternEvidence,
+  type PupilEvidence,
+  type UnknownError
 } from './pattern-evidence';
 export { revealed, type ItemAnswers, type Revealed } from './revealed';

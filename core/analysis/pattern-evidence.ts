@@ -1,3 +1,6 @@
+import { defaultEvidenceModel, type EvidenceModel, type Outcome } from './evidence-model';
+import { posterior, type Sight } from './posterior';
+
 /** What one marked item says about error patterns. */
 export interface Observation {
   /** Patterns that would change this item's answer. */
@@ -12,50 +15,70 @@ export interface PatternEvidence {
   readonly pattern: string;
   readonly could: number;
   readonly did: number;
+  /** Items on which it could show that are wrong in a way that nothing explains. */
+  readonly against: number;
+  /** Items on which it could show that are right. */
+  readonly right: number;
   /** Posterior probability, 0 to 1. */
   readonly probability: number;
 }
 
-/** Probabilities that the posterior rests on; the defaults are judgement, not measurement. */
-export interface EvidenceModel {
-  /** Before anything is seen, the chance that a pupil holds a given pattern. */
-  readonly prior: number;
-  /** How often a holder follows the pattern where it shows. */
-  readonly degree: number;
-  /** Chance that an item goes wrong by a slip. */
-  readonly slipRate: number;
-  /** Chance that a slip lands on exactly the answer of the pattern. */
-  readonly coincidence: number;
+/** A consistent error of which there is no pattern. */
+export interface UnknownError {
+  readonly probability: number;
+  /** The observations, by their place, that are wrong in a way that nothing explains. */
+  readonly items: readonly number[];
 }
 
-export const defaultEvidenceModel: EvidenceModel = {
-  prior: 0.05,
-  degree: 0.8,
-  slipRate: 0.1,
-  coincidence: 0.2
-};
+export interface PupilEvidence {
+  readonly patterns: readonly PatternEvidence[];
+  /** One for each group of patterns that can show on the same items. */
+  readonly unknown: readonly UnknownError[];
+}
 
 /**
- * For each pattern that could have shown: on how many items it could and did, and by Bayes' rule how
- * probable it is that the pupil holds it. A pupil holds none of the patterns, one or two. A holder follows
- * each with chance `degree` where it shows, else works as anyone; anyone slips with chance `slipRate`, and
- * `coincidence` of the slips look like a pattern. Weighing the patterns against each other keeps one that
- * only shows where a likelier one does from passing as found; two that always show together share it.
+ * For each pattern that could have shown: on how many items it could and did, and by Bayes' rule how probable it
+ * is that the pupil holds it, weighed against the other patterns, carelessness, and an error nobody has described.
+ * A pattern that only shows where a likelier one does is so not found beside it; two that always show together
+ * share what there is.
  */
+export function pupilEvidence(
+  observations: readonly Observation[],
+  model: EvidenceModel = defaultEvidenceModel
+): PupilEvidence {
+  const patterns = [...new Set(observations.flatMap(({ couldShow }) => couldShow))];
+  const probability = new Map<string, number>();
+  const unknown: UnknownError[] = [];
+  for (const company of companies(patterns, observations)) {
+    const { held, unknown: chance } = posterior(
+      company.length,
+      sightsOf(company, observations),
+      model
+    );
+    company.forEach((pattern, place) => probability.set(pattern, held[place]!));
+    unknown.push({ probability: chance, items: unexplained(company, observations) });
+  }
+  return {
+    unknown,
+    patterns: patterns.map((pattern) => ({
+      pattern,
+      could: observations.filter(({ couldShow }) => couldShow.includes(pattern)).length,
+      did: observations.filter(({ didShow }) => didShow.includes(pattern)).length,
+      against: unexplained([pattern], observations).length,
+      right: observations.filter(
+        (one) => outcomeOf(one) === 'right' && one.couldShow.includes(pattern)
+      ).length,
+      probability: probability.get(pattern)!
+    }))
+  };
+}
+
+/** The patterns of {@link pupilEvidence} alone. */
 export function patternEvidence(
   observations: readonly Observation[],
   model: EvidenceModel = defaultEvidenceModel
-): PatternEvidence[] {
-  const patterns = [...new Set(observations.flatMap(({ couldShow }) => couldShow))];
-  const probability = new Map(
-    companies(patterns, observations).flatMap((company) => posterior(company, observations, model))
-  );
-  return patterns.map((pattern) => ({
-    pattern,
-    could: observations.filter(({ couldShow }) => couldShow.includes(pattern)).length,
-    did: observations.filter(({ didShow }) => didShow.includes(pattern)).length,
-    probability: probability.get(pattern)!
-  }));
+): readonly PatternEvidence[] {
+  return pupilEvidence(observations, model).patterns;
 }
 
 /** Patterns that could show on one item belong together; those of other skills do not bear on them. */
@@ -73,83 +96,33 @@ function companies(
   return found;
 }
 
-/** How an item went. */
-type Outcome = 'explained' | 'right' | 'otherwise';
-
-/** An observation as a company sees it: by the place of each pattern, 1 where it could show and did. */
-interface Sight {
-  readonly could: readonly number[];
-  readonly did: readonly number[];
-  readonly outcome: Outcome;
+function outcomeOf({ didShow, right }: Observation): Outcome {
+  return didShow.length > 0 ? 'explained' : right ? 'right' : 'otherwise';
 }
 
-/** The chance of each pattern of a company to be held, over all sets of at most two of them. */
-function posterior(
-  company: readonly string[],
-  observations: readonly Observation[],
-  model: EvidenceModel
-): [string, number][] {
-  const sights = observations
-    .filter(({ couldShow }) => couldShow.some((one) => company.includes(one)))
-    .map((observation) => sightOf(company, observation));
-  const places = company.map((_, place) => place);
-  const likelihoods = logLikelihoods(model);
-  const odds = Math.log(model.prior / (1 - model.prior));
-  const sets = [
-    [],
-    ...places.map((one) => [one]),
-    ...places.flatMap((one) => places.slice(one + 1).map((other) => [one, other]))
-  ].map((held) => ({ held, log: held.length * odds + logOf(sights, held, likelihoods) }));
-  // Relative to the largest, which keeps the weights of a long script from vanishing.
-  const largest = Math.max(...sets.map(({ log }) => log));
-  const weights = company.map(() => 0);
-  let total = 0;
-  for (const { held, log } of sets) {
-    const weight = Math.exp(log - largest);
-    total += weight;
-    for (const place of held) weights[place]! += weight;
+/** The places of what is wrong and unexplained where one of the patterns could have shown. */
+function unexplained(company: readonly string[], observations: readonly Observation[]): number[] {
+  return observations.flatMap((observation, at) =>
+    outcomeOf(observation) === 'otherwise' &&
+    observation.couldShow.some((one) => company.includes(one))
+      ? [at]
+      : []
+  );
+}
+
+/** The items as a company sees them, those that went alike together. */
+function sightsOf(company: readonly string[], observations: readonly Observation[]): Sight[] {
+  const places = new Map(company.map((pattern, place) => [pattern, 1 << place]));
+  const marks = (shown: readonly string[]) =>
+    shown.reduce((set, pattern) => set | (places.get(pattern) ?? 0), 0);
+  const sights = new Map<string, Sight>();
+  for (const observation of observations) {
+    const could = marks(observation.couldShow);
+    if (could === 0) continue;
+    const outcome = outcomeOf(observation);
+    const sight = { could, did: marks(observation.didShow), outcome };
+    const key = `${sight.could} ${sight.did} ${outcome}`;
+    sights.set(key, { ...sight, times: (sights.get(key)?.times ?? 0) + 1 });
   }
-  return company.map((pattern, place) => [pattern, weights[place]! / total]);
-}
-
-function sightOf(company: readonly string[], { couldShow, didShow, right }: Observation): Sight {
-  const marks = (shown: readonly string[]) => company.map((one) => Number(shown.includes(one)));
-  const outcome = didShow.length > 0 ? 'explained' : right ? 'right' : 'otherwise';
-  return { could: marks(couldShow), did: marks(didShow), outcome };
-}
-
-/** Log of the chance of all sights, from a pupil who holds just the patterns of these places. */
-function logOf(
-  sights: readonly Sight[],
-  held: readonly number[],
-  likelihoods: LogLikelihoods
-): number {
-  let log = 0;
-  for (const { could, did, outcome } of sights) {
-    let [couldShow, didShow] = [0, 0];
-    for (const place of held) {
-      couldShow += could[place]!;
-      didShow += did[place]!;
-    }
-    log += likelihoods[outcome][couldShow]![didShow]!;
-  }
-  return log;
-}
-
-/** By how an item went, how many held patterns could show on it, and how many of them explain it. */
-type LogLikelihoods = Readonly<Record<Outcome, readonly (readonly number[])[]>>;
-
-function logLikelihoods({ degree, slipRate, coincidence }: EvidenceModel): LogLikelihoods {
-  const table = (likelihood: (follows: number, did: number, could: number) => number) =>
-    [0, 1, 2].map((could) =>
-      [0, 1, 2].map((did) => Math.log(likelihood(1 - (1 - degree) ** could, did, could)))
-    );
-  return {
-    explained: table((follows, did, could) => {
-      const asSeen = could === 0 ? 0 : (follows * did) / could;
-      return asSeen * (1 - slipRate) + (1 - asSeen) * slipRate * coincidence;
-    }),
-    right: table((follows) => (1 - follows) * (1 - slipRate)),
-    otherwise: table((follows) => follows * slipRate + (1 - follows) * slipRate * (1 - coincidence))
-  };
+  return [...sights.values()];
 }

@@ -15,7 +15,7 @@ import {
 import type { Value } from '../numbers';
 import { fits, isLeftOut, isWrongFact, totalShown, type WrittenEntry } from './blanks';
 import { withEvidence } from './evidence';
-import { isFault, isSound, type StepReading } from './step-reading';
+import { isFault, type StepReading } from './step-reading';
 
 /** What a pupil wrote, by step. The final answer stands under `answer`. */
 export type Working = Readonly<Record<string, string>>;

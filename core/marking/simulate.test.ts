@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { defaultEvidenceModel, patternEvidence, type Observation } from '../analysis';
+import { likelyPatterns, patternEvidence, type Observation } from '../analysis';
 import { drawItems, loadSkills, skillOf, WorkedItem } from '../skills';
 import { partSeed, seededRandom } from '../spaces';
 import { markItem } from './mark-item';
@@ -43,22 +43,19 @@ test('marking a simulated pupil recovers the pattern held, by working and by bar
         const { working } = simulate(item, pupil, random);
         return observe(item, bare ? { answer: working['answer']! } : { ...working });
       });
-      const [likeliest] = patternEvidence(seen).sort((a, b) => b.probability - a.probability);
+      const [likeliest] = [...patternEvidence(seen)].sort((a, b) => b.probability - a.probability);
       assert.equal(likeliest!.pattern, id);
-      assert.ok(likeliest!.probability > 0.95, `${id}: ${likeliest!.probability}`);
+      assert.ok(likeliest!.probability > 0.9, `${id}: ${likeliest!.probability}`);
     }
   }
 });
 
 test('a pupil who only slips is not taken for a holder', () => {
   const pupil: SimulatedPupil = { holds: [], slipRate: 0.3, writesMarks: 0.5, leavesOut: 0.05 };
-  const model = { ...defaultEvidenceModel, slipRate: pupil.slipRate };
   const items = paperItems();
   for (let seed = 0; seed < 30; seed++) {
     const random = seededRandom(seed);
     const seen = items.map((item) => observe(item, { ...simulate(item, pupil, random).working }));
-    for (const { pattern, probability } of patternEvidence(seen, model)) {
-      assert.ok(probability < 0.5, `${pattern} ${probability}`);
-    }
+    assert.deepEqual(likelyPatterns(patternEvidence(seen)), []);
   }
 });

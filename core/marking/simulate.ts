@@ -34,9 +34,12 @@ export function simulate(
   const happens = (chance: number) => uniformFloat64(random) < chance;
   if (happens(pupil.leavesOut)) return { working: {}, truth: { pattern: null, slip: null } };
   const shown = item.showing().map(({ pattern }) => pattern);
-  const pattern = shown.find(({ id }) =>
-    pupil.holds.some((held) => held.pattern === id && happens(held.degree))
-  );
+  // Of several that could show, the one held first has the first say.
+  const pattern = pupil.holds
+    .flatMap(({ pattern: id, degree }) =>
+      shown.filter((one) => one.id === id).map((one) => ({ one, degree }))
+    )
+    .find(({ degree }) => happens(degree))?.one;
   const graph = (pattern && item.wrong(pattern)) ?? item.graph;
   const slip = happens(pupil.slipRate) ? slipOn(graph, random) : undefined;
   const values = evaluate(graph, slip?.values);

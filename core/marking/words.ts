@@ -66,7 +66,7 @@ export function markWords({ kind, own, slips, form = [] }: Mark): string {
 /** What is said of an answer whose form falls short. */
 export const formWords: Readonly<Record<FormCode, string>> = {
   'not-simplified': 'not in its simplest form',
-  'not-complete': 'factors are still to be taken out',
+  'not-complete': 'not split into all its factors',
   places: 'not to the places asked for',
   unit: 'the unit is missing or wrong',
   'not-as-given': 'not written as given'

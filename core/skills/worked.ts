@@ -115,6 +115,16 @@ export class WorkedItem {
     });
   }
 
+  /** The patterns that could be at work, by this school or, where it does not have them, by another. */
+  couldShow(): string[] {
+    const own = new Set(patternsIn(this.skill, this.school).map(({ id }) => id));
+    const elsewhere = Object.keys(this.skill.schools)
+      .filter((school) => school !== this.school)
+      .flatMap((school) => this.inSchool(school).showing())
+      .filter(({ pattern }) => !own.has(pattern.id));
+    return [...new Set([...this.showing(), ...elsewhere].map(({ pattern }) => pattern.id))];
+  }
+
   private words(step: Step, style: HouseStyle) {
     const printed = (id: string) => printValue(stepOf(this.graph, id), this.key.get(id));
     return stepWords(step.id, printed, style);

@@ -128,7 +128,7 @@ export function saveResponse(
         isMarked: state.isMarked,
         attempt: state.attempt,
         comment: state.comment.trim(),
-        outcome: outcomeOf(sat, marked, state),
+        outcome: outcomeOf(worked, marked, state),
         updatedAt: new Date().toISOString()
       };
       const { id } = row
@@ -182,7 +182,7 @@ function givenFit({ scheme }: Sat, given: GivenMarks): boolean {
 }
 
 function outcomeOf(
-  { item }: Sat,
+  item: WorkedItem,
   marked: MarkedItem,
   { given, attempt, working }: Response
 ): Outcome {
@@ -198,8 +198,8 @@ function outcomeOf(
     proposed: marked.marks.awarded,
     available: marked.marks.available,
     verdict: marked.answer.verdict,
-    couldShow: isEvidence ? item.errorPatterns.map(({ id }) => patternKey(item.skill, id)) : [],
-    didShow: [...new Set(shown)].map((id) => patternKey(item.skill, id)),
+    couldShow: isEvidence ? item.couldShow().map((id) => patternKey(item.skill.id, id)) : [],
+    didShow: [...new Set(shown)].map((id) => patternKey(item.skill.id, id)),
     flags: [...marked.flags]
   };
 }

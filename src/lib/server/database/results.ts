@@ -1,7 +1,9 @@
 import {
   likelyPatterns,
-  patternEvidence,
-  type PatternEvidence
+  pupilEvidence,
+  type Observation,
+  type PatternEvidence,
+  type UnknownError
 } from '@zealous-quill/core/analysis';
 import { availableMarks, type Attempt, type Response } from '@zealous-quill/core/marking';
 import { patternKey, skillOf, titleIn } from '@zealous-quill/core/skills';
@@ -43,6 +45,8 @@ export interface ResultPupil {
   readonly isAbsent: boolean;
   /** Of the patterns that showed at least once. */
   readonly evidence: readonly PatternEvidence[];
+  /** Numbers of the items at which something else goes wrong steadily, of which there is no pattern. */
+  readonly unknown: readonly number[];
 }
 
 export interface PatternSummary {
@@ -87,9 +91,10 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
   const changed = changedOf(db, sittingId);
   const worked = listScripts(db, sittingId).map((script) => {
     const own = items.map(({ id }) => outcomes.get(`${script.id}/${id}`) ?? null);
-    return { script, own, evidence: evidenceOf(own) };
+    const { patterns, unknown } = pupilEvidence(observationsOf(own));
+    return { script, own, evidence: patterns, unknown };
   });
-  const pupils = worked.map(({ script, own, evidence }): ResultPupil => {
+  const pupils = worked.map(({ script, own, evidence, unknown }): ResultPupil => {
     const marked = own.filter((outcome) => outcome !== null);
     return {
       scriptId: script.id,
@@ -99,14 +104,16 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
       changed: changed.get(script.id) ?? 0,
       isComplete: script.isAbsent || marked.length === items.length,
       isAbsent: script.isAbsent,
-      evidence: evidence.filter(({ did }) => did > 0)
+      evidence: evidence.filter(({ did }) => did > 0),
+      unknown: unknownItems(own, unknown).map((at) => items[at]!.number)
     };
   });
   const evidence = worked.flatMap((one) => one.evidence);
   const likely = worked.flatMap((one) => likelyPatterns(one.evidence));
-  const canShow = new Set(
-    items.flatMap(({ item }) => item.errorPatterns.map(({ id }) => patternKey(item.skill, id)))
-  );
+  const canShow = new Set([
+    ...items.flatMap(({ item }) => item.errorPatterns.map(({ id }) => patternKey(item.skill, id))),
+    ...[...outcomes.values()].flatMap(({ couldShow }) => couldShow)
+  ]);
   const skills = [...new Set(items.map(({ item }) => item.skill))].map(skillOf);
   return {
     items: items.map(({ id, number, item, scheme }, at) => ({
@@ -147,14 +154,30 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
   };
 }
 
-function evidenceOf(own: readonly (Outcome | null)[]): PatternEvidence[] {
-  const marked = own.filter((outcome) => outcome !== null);
-  return patternEvidence(
-    marked.map(({ couldShow, didShow, verdict }) => ({
+function observationsOf(own: readonly (Outcome | null)[]): Observation[] {
+  return own
+    .filter((outcome) => outcome !== null)
+    .map(({ couldShow, didShow, verdict }) => ({
       couldShow,
       didShow,
       right: verdict === 'correct'
-    }))
+    }));
+}
+
+/** A steady error is worth telling from so many items on. */
+const FEWEST_ODD = 3;
+
+/** The places of the items at which something unknown goes wrong steadily; none if nothing does. */
+function unknownItems(
+  own: readonly (Outcome | null)[],
+  unknown: readonly UnknownError[]
+): number[] {
+  const places = own.flatMap((outcome, at) => (outcome === null ? [] : [at]));
+  const told = unknown.filter(
+    ({ probability, items }) => probability >= 0.5 && items.length >= FEWEST_ODD
+  );
+  return [...new Set(told.flatMap(({ items }) => items.map((at) => places[at]!)))].sort(
+    (one, other) => one - other
   );
 }
 

@@ -73,6 +73,11 @@
 {#if isMissing && desk.isUntouched}
   <Problem isUrgent>Nothing is typed. If the pupil wrote nothing, press <kbd>#</kbd>.</Problem>
 {/if}
+{#if desk.isStopped}
+  <Problem isUrgent>
+    Look at this one: what it was given is a proposal. <kbd>Enter</kbd> again keeps it and goes on.
+  </Problem>
+{/if}
 {#if isElsewhere}
   <p class="elsewhere">Another method: give its marks by hand, beside those proposed.</p>
 {:else if desk.hasSquares}

@@ -1,6 +1,12 @@
 <script lang="ts">
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-  import { flagWords, formWords, slipWords, verdictWords } from '@zealous-quill/core/marking';
+  import {
+    flagWords,
+    formWords,
+    slipWords,
+    verdictWords,
+    type Explanation
+  } from '@zealous-quill/core/marking';
   import { titleIn } from '@zealous-quill/core/skills';
   import { stepOf } from '@zealous-quill/core/working';
   import MathText from '../sheet/MathText.svelte';
@@ -16,6 +22,11 @@
   const explained = $derived(
     marked.diagnosis.map(({ patterns }) => patterns.map(title).join(' with '))
   );
+  /** What else is said of an explanation: one slip beside it, or the way of working it belongs to. */
+  function besides({ slip, school }: Explanation): string {
+    if (slip) return `, with one slip (${name(slip).toLowerCase()})`;
+    return school ? `, worked by ${desk.worked.skill.schools[school]!.toLowerCase()}` : '';
+  }
   const told = $derived(
     marked.steps.filter(
       ({ written, verdict }) => written !== null || (verdict === 'blank' && !isEmpty)
@@ -46,7 +57,7 @@
       <p class="explained">
         <strong>{explained[0]}</strong> explains {marked.diagnosis[0]!.explains === 'working'
           ? 'all that is written'
-          : 'this answer'}.
+          : 'this answer'}{besides(marked.diagnosis[0]!)}.
       </p>
     {:else if explained.length > 1}
       <p class="explained">

@@ -63,6 +63,8 @@ export class MarkingDesk {
   at = $state(0);
   /** Whether the squares are open although nothing stands in them. */
   isOpened = $state(false);
+  /** What stood in the response when closing it stopped for the marker to look. */
+  private stoppedAt = $state.raw<Response | null>(null);
   readonly pile: readonly Place[];
   private readonly drafts: ReadonlyMap<string, Draft<Response>>;
   private order: string[] = [];
@@ -116,6 +118,13 @@ export class MarkingDesk {
     return !isMarked && isBlank && attempt === 'written';
   });
   awarded = $derived.by(() => awardedIn(this.marked, this.state));
+  /** Right over wrong working, or unreadable: it is not closed until the marker says so a second time. */
+  needsLook = $derived.by(() => {
+    const { flags, steps, answer } = this.marked;
+    const isUnreadable = [...steps, answer].some(({ verdict }) => verdict === 'unreadable');
+    return flags.includes('contradicted') || isUnreadable;
+  });
+  isStopped = $derived.by(() => this.needsLook && this.stoppedAt === this.state);
   left = $derived.by(() => this.pile.filter((place) => !this.entryOf(place).isMarked).length);
   /** Responses with changes that the server has not acknowledged. */
   unsaved = $derived.by(() => this.pile.filter((place) => this.draftOf(place).state !== 'saved'));
@@ -201,6 +210,10 @@ export class MarkingDesk {
     const isBare = Object.keys(this.state.working).every((step) => step === ANSWER);
     const hasSteps = this.state.attempt !== 'another-method';
     if (!isBare || !hasSteps || this.marked.answer.verdict === 'correct' || this.isOpened) {
+      if (this.needsLook && !this.isStopped) {
+        this.stoppedAt = this.state;
+        return false;
+      }
       this.done();
       return true;
     }

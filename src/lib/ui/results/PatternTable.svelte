@@ -19,6 +19,7 @@
     readonly scriptId: number;
     readonly name: string;
     readonly evidence: readonly PatternEvidence[];
+    readonly unknown: readonly number[];
   }
   interface Props {
     patterns: readonly Summary[];
@@ -47,6 +48,7 @@
       )
       .sort((one, other) => other.probability - one.probability)
   );
+  const odd = $derived(pupils.filter(({ unknown }) => unknown.length > 0));
   const titles = $derived(
     Object.fromEntries(patterns.map(({ pattern, label }) => [pattern, label]))
   );
@@ -138,10 +140,19 @@
     {/each}
   </DataTable>
 {/if}
+{#if odd.length > 0 && chosen === null}
+  <h2>Something else goes wrong steadily</h2>
+  <ul>
+    {#each odd as { scriptId, name, unknown } (scriptId)}
+      <li>{name}: look at items {unknown.join(', ')}</li>
+    {/each}
+  </ul>
+  <p class="faint small">No pattern that is known here explains these answers.</p>
+{/if}
 <p class="faint small">
   “How sure” is the probability that a pupil holds the pattern, given what could have shown it and
-  did; patterns that would show on the same items share it. It supposes that one item in ten goes
-  wrong by a slip.
+  did; patterns that would show on the same items share it. It is weighed against carelessness and
+  against an error nobody has described, by starting values that are judgement.
 </p>
 
 <style>

@@ -132,11 +132,11 @@
     if (!closed && !desk.hasSquares) {
       isMissing = true;
       focusAnswer();
-    } else if (!closed) {
+    } else if (!closed && !desk.isStopped) {
       await openSquares();
-    } else if (before === desk.at && desk.left === 0 && sheafAt < sheaves.length - 1) {
+    } else if (closed && before === desk.at && desk.left === 0 && sheafAt < sheaves.length - 1) {
       await openSheaf(sheaves[sheafAt + 1]!.id);
-    } else {
+    } else if (closed) {
       focusAnswer();
     }
   }

@@ -1,0 +1,159 @@
+import {
+  likelihood,
+  outcomes,
+  type EvidenceModel,
+  type Habits,
+  type Outcome
+} from './evidence-model';
+
+/** How often an item went in one way, as patterns see it: a bit for each that could show and that did. */
+export interface Sight {
+  readonly could: number;
+  readonly did: number;
+  readonly outcome: Outcome;
+  readonly times: number;
+}
+
+export interface Posterior {
+  /** The chance of each pattern to be held. */
+  readonly held: readonly number[];
+  /** The chance of an unknown consistent error. */
+  readonly unknown: number;
+}
+
+/** Patterns that a pupil may hold at once. */
+const MOST_HELD = 3;
+const bits = (set: number): number => (set === 0 ? 0 : (set & 1) + bits(set >> 1));
+
+/**
+ * The chances of `count` patterns, by Bayes' rule over all sets of at most three of them without an unknown
+ * error, and with one beside at most one of them, each under all habits of the model.
+ */
+export function posterior(
+  count: number,
+  sights: readonly Sight[],
+  model: EvidenceModel
+): Posterior {
+  const { prior, unknown } = model;
+  const odds = Math.log(prior / (1 - prior));
+  const found: { set: number; isUnknown: boolean; log: number }[] = [];
+  for (const set of setsOf(count, MOST_HELD)) {
+    const size = bits(set);
+    for (const { logs, weight } of tables(model, size > 0, false)) {
+      const log = Math.log((1 - unknown) * weight) + size * odds + logOf(sights, set, 0, logs);
+      found.push({ set, isUnknown: false, log });
+    }
+  }
+  // What the unknown error is like: none of the patterns, or one that is not held.
+  const likes = [0, ...Array.from({ length: count }, (_, place) => 1 << place)];
+  for (const set of setsOf(count, 1)) {
+    for (const like of likes.filter((one) => (one & set) === 0)) {
+      for (const { logs, weight } of tables(model, set !== 0, true)) {
+        const chance = (unknown * weight) / likes.length;
+        const log = Math.log(chance) + bits(set) * odds + logOf(sights, set, like, logs);
+        found.push({ set, isUnknown: true, log });
+      }
+    }
+  }
+  return normalised(count, found);
+}
+
+function normalised(
+  count: number,
+  found: readonly { set: number; isUnknown: boolean; log: number }[]
+): Posterior {
+  // Relative to the largest, which keeps the weights of a long script from vanishing.
+  const largest = found.reduce((most, { log }) => Math.max(most, log), -Infinity);
+  const held = Array.from({ length: count }, () => 0);
+  let [total, unknown] = [0, 0];
+  for (const { set, isUnknown, log } of found) {
+    const weight = Math.exp(log - largest);
+    total += weight;
+    if (isUnknown) unknown += weight;
+    for (let place = 0; place < count; place++) if (set & (1 << place)) held[place]! += weight;
+  }
+  return { held: held.map((weight) => weight / total), unknown: unknown / total };
+}
+
+function setsOf(count: number, most: number): number[] {
+  const sets = [0];
+  for (let place = 0; place < count; place++) {
+    sets.push(...sets.filter((set) => bits(set) < most).map((set) => set | (1 << place)));
+  }
+  return sets;
+}
+
+/** Logs of the likelihoods under some habits, by {@link cellOf}. */
+interface Table {
+  readonly logs: readonly number[];
+  readonly weight: number;
+}
+
+const WIDTH = MOST_HELD + 1;
+
+const cellOf = (outcome: Outcome, could: number, did: number, like: number) =>
+  ((outcomes.indexOf(outcome) * WIDTH + could) * WIDTH + did) * 3 + like;
+
+const cached = new WeakMap<EvidenceModel, Map<string, readonly Table[]>>();
+
+/** A table for each habit of the model; degrees differ only where a pattern is held. */
+function tables(model: EvidenceModel, isHeld: boolean, isUnknown: boolean): readonly Table[] {
+  const known = cached.get(model) ?? new Map<string, readonly Table[]>();
+  cached.set(model, known);
+  const key = `${isHeld} ${isUnknown}`;
+  const found = known.get(key) ?? tablesOf(model, isHeld, isUnknown);
+  known.set(key, found);
+  return found;
+}
+
+function tablesOf(model: EvidenceModel, isHeld: boolean, isUnknown: boolean): Table[] {
+  const evenly = (values: readonly number[]) => values.map((value) => [value, 1 / values.length]);
+  const one = [[0, 1]];
+  return (isHeld ? model.degrees : one).flatMap(([degree, byDegree]) =>
+    (isUnknown ? evenly(model.spoils) : one).flatMap(([spoils, bySpoils]) =>
+      (isUnknown ? model.likenesses : one).flatMap(([likeness, byLikeness]) =>
+        model.slipRates.map(([slipRate, bySlips]) => ({
+          logs: logsOf(
+            { degree: degree!, spoils: spoils!, likeness: likeness!, slipRate },
+            model.coincidence
+          ),
+          weight: byDegree! * bySpoils! * byLikeness! * bySlips
+        }))
+      )
+    )
+  );
+}
+
+function logsOf(habits: Habits, coincidence: number): number[] {
+  const places = Array.from({ length: WIDTH }, (_, place) => place);
+  return outcomes.flatMap((outcome) =>
+    places.flatMap((could) =>
+      places.flatMap((did) =>
+        [0, 1, 2].map((like) =>
+          Math.log(
+            likelihood(
+              { outcome, could, did, likeCould: like > 0, likeDid: like > 1 },
+              habits,
+              coincidence
+            )
+          )
+        )
+      )
+    )
+  );
+}
+
+/** Log of the chance of all sights. */
+function logOf(
+  sights: readonly Sight[],
+  set: number,
+  like: number,
+  logs: readonly number[]
+): number {
+  let log = 0;
+  for (const { could, did, outcome, times } of sights) {
+    const likeness = (could & like) === 0 ? 0 : (did & like) === 0 ? 1 : 2;
+    log += times * logs[cellOf(outcome, bits(could & set), bits(did & set), likeness)]!;
+  }
+  return log;
+}
