@@ -123,9 +123,15 @@ test('lists, fractions and algebra are marked from the keyboard', async ({ page 
   await page.keyboard.type('40.520, 40.436, 8.220, 8.056');
   await expect(key).toContainText('answer right');
   await expect(page.getByText('not written as given; that costs nothing')).toBeVisible();
-  // 26 29/30: the right value in another form.
+  // The right value in another form: numerator and denominator doubled.
   await open(47);
-  await page.keyboard.type('26 58/60');
+  const database = new Database(server.database, { readonly: true });
+  const item = database.prepare('select item from snapshots where partId = 47').pluck().get();
+  database.close();
+  const { answer: right } = JSON.parse(item as string) as { answer: string };
+  const doubled = right.replace(/(\d+)\/(\d+)/, (_, top, bottom) => `${2 * top}/${2 * bottom}`);
+  expect(doubled).not.toBe(right);
+  await page.keyboard.type(doubled);
   await expect(key).toContainText('answer right');
   await expect(page.getByText(/not in its simplest form/)).toBeVisible();
   // 4x² - 17x + 4: an expression with its factors the other way round, then a wrong one opens the grid.

@@ -72,10 +72,12 @@ export interface Classes<T> {
   member(key: number, index: number): T;
   /** What all members of a class have in common. */
   features(key: number): Told;
+  /** A class in parts, each with what its members have in common besides, where some names ask for it. */
+  split?(key: number, names: readonly string[]): Iterable<readonly [more: Told, members: number]>;
 }
 
 /** The space of the members of weighted classes. */
-export function classItems<T>({ size, weight, member, features }: Classes<T>): ItemSpace<T> {
+export function classItems<T>({ size, weight, member, features, split }: Classes<T>): ItemSpace<T> {
   function* wanted(): Generator<readonly [key: number, weight: number]> {
     for (let key = 0; key < size; key++) {
       const members = weight(key);
@@ -95,8 +97,12 @@ export function classItems<T>({ size, weight, member, features }: Classes<T>): I
     },
     any: () => !wanted().next().done,
     *endings(names) {
-      for (const [key, members] of wanted())
-        yield { features: some(features(key), names), count: BigInt(members) };
+      for (const [key, members] of wanted()) {
+        for (const [more, count] of split?.(key, names) ?? [[{}, members] as const]) {
+          const told = { ...features(key), ...more };
+          yield { features: some(told, names), count: BigInt(count) };
+        }
+      }
     }
   });
 }

@@ -2,7 +2,7 @@ import { takingWords } from '../../../house-style';
 import { capital } from '../../../working';
 import { gcdOfSmall } from '../../../numbers';
 import { count, flag, oneOf } from '../../feature';
-import { LARGEST_DENOMINATOR, type MixedGiven } from '../../given/mixed';
+import { LARGEST_DENOMINATOR, LARGEST_WHOLE, type MixedGiven } from '../../given/mixed';
 
 export interface Given {
   readonly minuend: MixedGiven;
@@ -20,7 +20,12 @@ export interface Pair {
   readonly regroups: boolean;
   readonly simplifies: boolean;
   readonly wholeMinuend: boolean;
+  readonly largestDenominator: number;
+  readonly friendly: boolean;
 }
+
+/** Denominators that classes meet (common practice), and none. */
+const FRIENDLY = [1, 2, 3, 4, 5, 6, 8, 10, 12];
 
 /** Whether the fraction above is too small for the one below. */
 export function needsRegrouping(minuend: Fraction, subtrahend: Fraction): boolean {
@@ -47,7 +52,9 @@ export function lookAtFractions(minuend: Fraction, subtrahend: Fraction): Pair {
     regroups: difference < 0,
     // Not if the fraction vanishes.
     simplifies: rest > 0 && gcdOfSmall(rest, common) > 1,
-    wholeMinuend: minuend.numerator === 0
+    wholeMinuend: minuend.numerator === 0,
+    largestDenominator: Math.max(one, other),
+    friendly: FRIENDLY.includes(one) && FRIENDLY.includes(other)
   };
 }
 
@@ -101,5 +108,19 @@ export const features = {
     'Whole vanishes',
     'the answer is below 1',
     (l) => l.minuend.whole - l.subtrahend.whole - (l.regroups ? 1 : 0) === 0
+  ),
+  largestWhole: count<Look>([0, LARGEST_WHOLE], 'Largest whole', 'the larger whole part', (l) =>
+    Math.max(l.minuend.whole, l.subtrahend.whole)
+  ),
+  largestDenominator: count<Look>(
+    [1, LARGEST_DENOMINATOR],
+    'Largest denominator',
+    'the larger denominator, 1 for a whole number',
+    (l) => l.largestDenominator
+  ),
+  friendly: flag<Look>(
+    'Friendly denominators',
+    'only 2, 3, 4, 5, 6, 8, 10, 12 or none',
+    (l) => l.friendly
   )
 };

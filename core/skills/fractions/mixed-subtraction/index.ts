@@ -8,7 +8,15 @@ import { areUnlike, features, look, type Given } from './features';
 import { items } from './space';
 import { mixedSheet, mixedSteps, type School } from './working';
 
-const plain = { fractionOnly: false, wholeVanishes: false };
+/** Numbers that a class meets, in which a whole has to be taken apart. */
+const plain = {
+  fractionOnly: false,
+  wholeVanishes: false,
+  wholeMinuend: false,
+  regroups: true,
+  friendly: true,
+  largestWhole: { max: 12 }
+};
 
 /** Subtraction of mixed numbers: by regrouping, by improper fractions, or parts apart. */
 export const skill = defineSkill({
@@ -52,48 +60,33 @@ export const skill = defineSkill({
     fractionOnly: -0.3
   },
   seconds: { constant: 35, commonDenominator: 0.6, regroups: 25, simplifies: 15 },
-  // From like denominators to regrouping over unlike ones.
+  // Each takes a whole apart; from like denominators to unlike ones that share a factor.
   ladder: [
-    rung('worked-example', 1, {
-      ...plain,
-      relation: ['same'],
-      regroups: false,
-      commonDenominator: { min: 5, max: 9 }
-    }),
-    rung('gaps', 1, {
-      ...plain,
-      relation: ['same'],
-      regroups: true,
-      commonDenominator: { min: 5, max: 9 }
-    }),
-    // A whole number below would leave nothing to simplify.
+    rung('worked-example', 1, { ...plain, relation: ['same'], simplifies: false }),
+    rung('gaps', 1, { ...plain, relation: ['same'], simplifies: false }),
     rung('set-out', 3, {
       ...plain,
       relation: ['multiple'],
-      regroups: false,
-      simplifies: true,
-      wholeMinuend: false,
-      commonDenominator: { min: 4, max: 12 }
+      simplifies: false,
+      commonDenominator: { min: 6, max: 12 }
     }),
     rung('bare', 4, {
       ...plain,
-      relation: ['multiple', 'coprime'],
-      regroups: true,
+      relation: ['coprime'],
       simplifies: false,
-      wholeMinuend: false,
-      commonDenominator: { min: 6, max: 20 }
+      commonDenominator: { min: 12, max: 30 }
     }),
     rung('harder', 3, {
-      regroups: true,
-      wholeMinuend: true,
-      commonDenominator: { min: 5, max: 12 }
+      ...plain,
+      relation: ['multiple'],
+      simplifies: true,
+      commonDenominator: { min: 6, max: 12 }
     }),
     rung('challenge', 2, {
       ...plain,
       relation: ['shared-factor'],
-      regroups: true,
       simplifies: true,
-      commonDenominator: { min: 24, max: 60 }
+      commonDenominator: { min: 12, max: 60 }
     })
   ]
 });

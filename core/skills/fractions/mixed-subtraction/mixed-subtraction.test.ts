@@ -85,6 +85,13 @@ test('features are those of an independent measurement', () => {
       );
       assert.equal(found.wholeVanishes, difference.compare(1) < 0);
       assert.equal(found.simplifies, Number(difference.d) < common && Number(difference.d) > 1);
+      const sizes = [minuend, subtrahend].map(({ denominator }) => denominator);
+      assert.equal(found.largestDenominator, Math.max(...sizes));
+      assert.equal(found.largestWhole, Math.max(minuend.whole, subtrahend.whole));
+      assert.equal(
+        found.friendly,
+        sizes.every((size) => ![7, 9, 11].includes(size) && size < 13)
+      );
       assert.equal(found.wholeMinuend, Number.isInteger(value(minuend).valueOf()));
       assert.equal(
         found.fractionOnly,

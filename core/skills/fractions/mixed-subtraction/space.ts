@@ -11,13 +11,16 @@ import {
 } from './features';
 
 /**
- * Every feature is settled by the two fractions, except two that the whole parts settle. So the items fall
- * into classes: a pair of fractions, whether the subtrahend has no whole part, whether the whole vanishes.
- * The whole parts of a class are counted in closed form.
+ * Every feature is settled by the two fractions, except three that the whole parts settle. So the items fall
+ * into classes: a pair of fractions, whether the subtrahend has no whole part, whether the whole vanishes. The
+ * whole parts of a class are counted by the upper one, which is the largest.
  */
 export function items(wanted: Wanted): ItemSpace<Given> {
   const areWanted = WHOLES.map((wholes) => wanted.meets({ ...wholes }));
   const settled = settledPairs();
+  const range = wanted.range('largestWhole');
+  const uppers = Array.from({ length: range.max - range.min + 1 }, (_, at) => range.min + at);
+  const countOf = classCounts(uppers);
   // A pair is met once for each kind of whole parts.
   const isPairWanted = settled.map((pair) => wanted.meets({ ...pair }));
   const parts = (key: number) => {
@@ -30,11 +33,11 @@ export function items(wanted: Wanted): ItemSpace<Given> {
       if (!areWanted[key % WHOLES.length] || !isPairWanted[Math.floor(key / WHOLES.length)])
         return 0;
       const { wholes, fractions } = parts(key);
-      return wholeCount(wholes, fractions);
+      return countOf(wholes, fractions);
     },
     member(key, index) {
       const { wholes, fractions } = parts(key);
-      const [above, below] = wholesAt(wholes, fractions, index);
+      const [above, below] = wholesAt(wholes, fractions, uppers, index);
       return {
         minuend: { whole: above, ...fractions.minuend },
         subtrahend: { whole: below, ...fractions.subtrahend }
@@ -43,6 +46,17 @@ export function items(wanted: Wanted): ItemSpace<Given> {
     features(key) {
       const { pair, wholes } = parts(key);
       return { ...settled[pair]!, ...wholes };
+    },
+    *split(key, names) {
+      const { wholes, fractions } = parts(key);
+      if (!names.includes('largestWhole')) {
+        yield [{}, countOf(wholes, fractions)];
+        return;
+      }
+      for (const upper of uppers) {
+        const members = lowersOf(wholes, fractions, upper).count;
+        if (members > 0) yield [{ largestWhole: upper }, members];
+      }
     }
   });
 }
@@ -93,31 +107,48 @@ function settledPairs(): readonly Settled[] {
   return settled;
 }
 
-/** How many pairs of whole parts a class has; {@link wholesAt} lists them. */
-function wholeCount({ fractionOnly, wholeVanishes }: Wholes, pair: Pair): number {
+/** The lower whole parts, next to each other, that a class allows under an upper one. */
+function lowersOf({ fractionOnly, wholeVanishes }: Wholes, pair: Pair, upper: number) {
   const { least, gaps } = gapsOf(wholeVanishes, pair);
-  if (gaps <= 0) return 0;
-  if (fractionOnly) return pair.subtrahend.numerator === 0 ? 0 : gaps;
-  // With a gap d the lower whole part runs from 1 to 99 - d.
-  const [most, fewest] = [LARGEST_WHOLE - least, LARGEST_WHOLE - least - gaps + 1];
-  return ((most + fewest) * (most - fewest + 1)) / 2;
+  const most = upper - least;
+  if (fractionOnly) {
+    const isThere = pair.subtrahend.numerator > 0 && most >= 0 && upper < least + gaps;
+    return { first: 0, count: isThere ? 1 : 0 };
+  }
+  const first = Math.max(1, upper - least - gaps + 1);
+  return { first, count: Math.max(0, most - first + 1) };
 }
 
-/** The whole parts of an index below {@link wholeCount}: by gap, then by the lower one. */
+/** How many pairs of whole parts a class has; they depend on little of the fractions. */
+function classCounts(uppers: readonly number[]) {
+  const known = new Map<string, number>();
+  return (wholes: Wholes, pair: Pair): number => {
+    const { least, gaps } = gapsOf(wholes.wholeVanishes, pair);
+    const isBare = wholes.fractionOnly && pair.subtrahend.numerator > 0;
+    const key = `${least} ${gaps} ${wholes.fractionOnly} ${isBare}`;
+    let count = known.get(key);
+    if (count === undefined) {
+      count = uppers.reduce((sum, upper) => sum + lowersOf(wholes, pair, upper).count, 0);
+      known.set(key, count);
+    }
+    return count;
+  };
+}
+
+/** The whole parts of an index among those of a class: by the upper one, then by the lower. */
 function wholesAt(
-  { fractionOnly, wholeVanishes }: Wholes,
+  wholes: Wholes,
   pair: Pair,
+  uppers: readonly number[],
   index: number
 ): readonly [number, number] {
-  const { least } = gapsOf(wholeVanishes, pair);
-  if (fractionOnly) return [least + index, 0];
-  let gap = least;
   let rest = index;
-  while (rest >= LARGEST_WHOLE - gap) {
-    rest -= LARGEST_WHOLE - gap;
-    gap++;
+  for (const upper of uppers) {
+    const { first, count } = lowersOf(wholes, pair, upper);
+    if (rest < count) return [upper, first + rest];
+    rest -= count;
   }
-  return [gap + rest + 1, rest + 1];
+  throw new RangeError(`wholesAt: no whole parts of index ${index}`);
 }
 
 /** The differences of the whole parts that a class allows: `gaps` of them from `least` up. */

@@ -146,6 +146,6 @@ export const skill = defineSkill({
     rung('set-out', 4, { digits: 3, changeDigits: 2, offset: { min: -2, max: -1 }, suited: true }),
     rung('bare', 4, { digits: 3, changeDigits: 3, base: 100, suited: true }),
     rung('harder', 3, { digits: 4, changeDigits: 3, suited: true, offset: { min: 1 } }),
-    rung('challenge', 2, { digits: 5, changeDigits: 4, suited: false })
+    rung('challenge', 2, { digits: 4, changeDigits: 4, base: 1000, suited: true })
   ]
 });

@@ -117,6 +117,6 @@ export const skill = defineSkill({
     rung('set-out', 2, { digits: 2 }),
     rung('bare', 4, { digits: 2 }),
     rung('harder', 3, { digits: 3 }),
-    rung('challenge', 1, { digits: 4 })
+    rung('challenge', 1, { digits: 3 })
   ]
 });

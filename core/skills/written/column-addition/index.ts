@@ -40,9 +40,9 @@ export const skill = defineSkill({
   // Two numbers throughout; the carries, then the zeros and the lengths, rise from rung to rung.
   ladder: [
     rung('worked-example', 1, { ...pair, shortest: 3, carries: 1, zeros: 0 }),
-    rung('gaps', 1, { ...pair, shortest: 3, carries: 2, ripples: 0, zeros: 0 }),
-    rung('set-out', 4, { ...pair, shortest: 3, carries: 1, newColumn: false }),
-    rung('bare', 4, { ...pair, shortest: { min: 2 }, carries: 2 }),
+    rung('gaps', 1, { ...pair, shortest: 3, carries: 1, zeros: 0 }),
+    rung('set-out', 4, { ...pair, shortest: 3, carries: 2, ripples: 0, newColumn: false }),
+    rung('bare', 4, { ...pair, shortest: { min: 2 }, carries: 2, newColumn: true }),
     rung('harder', 3, {
       addends: 2,
       digits: 4,

@@ -40,9 +40,9 @@ export const skill = defineSkill({
   // Regroupings rise from rung to rung; zeros come last.
   ladder: [
     rung('worked-example', 1, { digits: 3, shortest: 3, regroupings: 1, zeros: 0 }),
-    rung('gaps', 1, { digits: 3, shortest: 3, regroupings: 2, zeros: 0 }),
-    rung('set-out', 4, { digits: 3, shortest: 3, regroupings: 1, zeros: 0 }),
-    rung('bare', 4, { digits: 3, shortest: { min: 2 }, regroupings: 2, zeros: 0 }),
+    rung('gaps', 1, { digits: 3, shortest: 3, regroupings: 1, zeros: 0 }),
+    rung('set-out', 4, { digits: 3, shortest: 3, regroupings: 2, zeros: 0 }),
+    rung('bare', 4, { digits: 4, shortest: { min: 3 }, regroupings: 2, zeros: 0 }),
     rung('harder', 3, { digits: 4, regroupings: { min: 2 }, acrossZeros: 1 }),
     rung('challenge', 2, { digits: 5, acrossZeros: { min: 2 } })
   ]

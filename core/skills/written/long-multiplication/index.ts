@@ -8,7 +8,8 @@ import { factorsOf, MULTIPLICAND, MULTIPLIER } from './operands';
 import { items } from './space';
 import { multiplicationSheet, multiplicationSteps, rowOrders } from './working';
 
-const twoByTwo = { digits: 2, multiplierDigits: 2 };
+/** A multiplier that ends in 0 has one row fewer, and asks for less. */
+const twoByTwo = { digits: 2, multiplierDigits: 2, zeros: 0, multiplierZeros: 0 };
 
 /** Whole numbers multiplied in rows. */
 export const skill = defineSkill({
@@ -50,11 +51,16 @@ export const skill = defineSkill({
   },
   seconds: { constant: 10, digits: 10, multiplierDigits: 14, carries: 3, additionCarries: 3 },
   ladder: [
-    rung('worked-example', 1, { ...twoByTwo, carries: 1, zeros: 0 }),
-    rung('gaps', 1, { ...twoByTwo, carries: 2, zeros: 0 }),
-    rung('set-out', 3, { ...twoByTwo, carries: 1, tables: { allow: [2, 3, 4, 5] } }),
+    rung('worked-example', 1, { ...twoByTwo, carries: 1 }),
+    rung('gaps', 1, { ...twoByTwo, carries: 1 }),
+    rung('set-out', 3, { ...twoByTwo, carries: 2, tables: { allow: [2, 3, 4, 5] } }),
     rung('bare', 3, { ...twoByTwo, carries: 2, additionCarries: { min: 1 } }),
-    rung('harder', 2, { digits: 3, multiplierDigits: 2, carries: 2, zeros: 1 }),
-    rung('challenge', 1, { digits: 3, multiplierDigits: 3, carries: { min: 4 } })
+    rung('harder', 2, { digits: 3, multiplierDigits: 2, carries: 2, zeros: 1, multiplierZeros: 0 }),
+    rung('challenge', 1, {
+      digits: 3,
+      multiplierDigits: 3,
+      carries: { min: 4 },
+      multiplierZeros: 0
+    })
   ]
 });

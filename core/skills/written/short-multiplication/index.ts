@@ -27,8 +27,8 @@ export const skill = defineSkill({
   seconds: { constant: 3, digits: 5, carries: 3 },
   // The tables met first, then more carries, longer numbers, and zeros that carries fall into.
   ladder: [
-    rung('worked-example', 1, { digits: 2, carries: 1, tables: { allow: [2, 3, 4, 5] } }),
-    rung('gaps', 1, { digits: 3, carries: 1, zeros: 0, tables: { allow: [2, 3, 4, 5] } }),
+    rung('worked-example', 1, { digits: 2, carries: 1, zeros: 0, tables: { allow: [2, 3, 4, 5] } }),
+    rung('gaps', 1, { digits: 2, carries: 1, zeros: 0, tables: { allow: [2, 3, 4, 5] } }),
     rung('set-out', 4, { digits: 2, carries: 1, zeros: 0, multiplier: { min: 3 } }),
     rung('bare', 4, { digits: 3, carries: 2, zeros: 0, multiplier: { min: 3 } }),
     rung('harder', 3, { digits: 4, carries: 2, zeros: 1, multiplier: { min: 4 } }),
