@@ -6,7 +6,7 @@ import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
 import { forgetful, holding, invented, lost, observe, type Answering } from './pupils';
 import { printTable } from './table';
 
-const PUPILS = Number(process.env.PUPILS ?? 200);
+const PUPILS = 200;
 const ITEMS = 20;
 
 /** Twenty items of the marked rungs of a skill's ladder, drawn several times over. */

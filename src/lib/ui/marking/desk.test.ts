@@ -87,6 +87,24 @@ test('nothing typed decides nothing; a blank has a key of its own', () => {
   });
 });
 
+test('right over wrong working, or what cannot be read, is not closed until the marker says so', () => {
+  for (const tens of ['7', '?']) {
+    const { desk } = open();
+    desk.write('digit.0', '5');
+    desk.write('digit.1', tens);
+    desk.write('answer', '85');
+    assert.equal(desk.marked.marks.awarded, 2, 'proposed as earned');
+    assert.equal(desk.answered(), false);
+    assert.deepEqual([desk.at, desk.isStopped], [0, true]);
+    // A change is looked at anew.
+    desk.write('answer', '85 ');
+    assert.equal(desk.isStopped, false);
+    assert.equal(desk.answered(), false);
+    assert.equal(desk.answered(), true);
+    assert.deepEqual([desk.at, desk.left], [1, 2]);
+  }
+});
+
 test('undoing goes back to where the last change was, response by response', () => {
   const { desk } = open();
   desk.asKey();
