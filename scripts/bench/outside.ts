@@ -49,53 +49,49 @@ function run(
   return tally;
 }
 
-const rows = skills
-  .filter(({ id }) => !process.env.ONLY || process.env.ONLY.includes(id))
-  .map((skill) => {
-    const schools = Object.keys(skill.schools);
-    const items = paperOf(skill, schools[0]!);
-    const often = skill.patterns
-      .map(({ id }) => id)
-      .filter(
-        (id) =>
-          items.filter((item) => item.showing().some(({ pattern }) => pattern.id === id)).length >=
-          5
-      );
-    const pick = (script: number, count: number) =>
-      Array.from(
-        { length: Math.min(count, often.length) },
-        (_, at) => often[(script + at * 3) % often.length]!
-      );
-    const nobody = (answering: Answering) => run(() => ({ answering, held: [] }), items);
-    const unknown = [0, 1, 2].map((which) => nobody(invented(which)));
-    const share = (part: number, whole: number) =>
-      whole === 0 ? '–' : `${((100 * part) / whole).toFixed(1)}`;
-    const sum = (of: (tally: Tally) => number) =>
-      unknown.reduce((total, one) => total + of(one), 0);
-    const holders = [1, 2, 3].map((count) =>
-      run((script) => {
-        const held = [...new Set(pick(script, count))];
-        return { answering: holding(held), held };
-      }, items)
+const rows = skills.map((skill) => {
+  const schools = Object.keys(skill.schools);
+  const items = paperOf(skill, schools[0]!);
+  const often = skill.patterns
+    .map(({ id }) => id)
+    .filter(
+      (id) =>
+        items.filter((item) => item.showing().some(({ pattern }) => pattern.id === id)).length >= 5
     );
-    const lostOnes = nobody(lost);
-    const forgetfulOnes = nobody(forgetful);
-    return [
-      skill.id,
-      share(
-        sum((one) => one.named),
-        sum((one) => one.pupils)
-      ),
-      share(
-        sum((one) => one.sure),
-        sum((one) => one.pupils)
-      ),
-      share(lostOnes.named, lostOnes.pupils),
-      share(forgetfulOnes.named, forgetfulOnes.pupils),
-      ...holders.map(({ found, wanted }) => share(found, wanted)),
-      share(holders[0]!.named, holders[0]!.pupils)
-    ];
-  });
+  const pick = (script: number, count: number) =>
+    Array.from(
+      { length: Math.min(count, often.length) },
+      (_, at) => often[(script + at * 3) % often.length]!
+    );
+  const nobody = (answering: Answering) => run(() => ({ answering, held: [] }), items);
+  const unknown = [0, 1, 2].map((which) => nobody(invented(which)));
+  const share = (part: number, whole: number) =>
+    whole === 0 ? '–' : `${((100 * part) / whole).toFixed(1)}`;
+  const sum = (of: (tally: Tally) => number) => unknown.reduce((total, one) => total + of(one), 0);
+  const holders = [1, 2, 3].map((count) =>
+    run((script) => {
+      const held = [...new Set(pick(script, count))];
+      return { answering: holding(held), held };
+    }, items)
+  );
+  const lostOnes = nobody(lost);
+  const forgetfulOnes = nobody(forgetful);
+  return [
+    skill.id,
+    share(
+      sum((one) => one.named),
+      sum((one) => one.pupils)
+    ),
+    share(
+      sum((one) => one.sure),
+      sum((one) => one.pupils)
+    ),
+    share(lostOnes.named, lostOnes.pupils),
+    share(forgetfulOnes.named, forgetfulOnes.pupils),
+    ...holders.map(({ found, wanted }) => share(found, wanted)),
+    share(holders[0]!.named, holders[0]!.pupils)
+  ];
+});
 
 printTable(
   `Diagnosis of pupils from outside the model, ${PUPILS} of a kind, ${ITEMS} bare answers each, in %`,

@@ -75,7 +75,7 @@
 {/if}
 {#if desk.isStopped}
   <Problem isUrgent>
-    Look at this one: what it was given is a proposal. <kbd>Enter</kbd> again keeps it and goes on.
+    Look at this one: its marks are a proposal. <kbd>Enter</kbd> again keeps them and goes on.
   </Problem>
 {/if}
 {#if isElsewhere}
