@@ -121,7 +121,14 @@ export const markingReply = z.object({
       step: text.optional()
     })
   ),
-  diagnosis: z.array(z.object({ patterns: z.array(text), explains: z.enum(['working', 'answer']) }))
+  diagnosis: z.array(
+    z.object({
+      patterns: z.array(text),
+      explains: z.enum(['working', 'answer']),
+      slip: text.optional(),
+      school: text.optional()
+    })
+  )
 });
 
 export const skillsReply = z.object({

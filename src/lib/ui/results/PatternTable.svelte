@@ -1,6 +1,7 @@
 <script lang="ts">
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
+  import Practise from './Practise.svelte';
   import { plural } from '$lib/ui/format';
   import { likelyPatterns, type PatternEvidence } from '@zealous-quill/core/analysis';
 
@@ -95,16 +96,7 @@
       <td class="number">{pupils || '–'}</td>
       <td class="number">{did} / {could}</td>
       <td class="act">
-        <form method="POST" action="?/practise">
-          <input type="hidden" name="skill" value={skill} />
-          <input type="hidden" name="pattern" value={id} />
-          {#each picked as script (script)}
-            <input type="hidden" name="script" value={script} />
-          {/each}
-          <Button type="submit" kind="quiet"
-            >practice<span class="visually-hidden"> against {title}</span></Button
-          >
-        </form>
+        <Practise {skill} pattern={id} what="against {title}" {picked} />
       </td>
     </tr>
   {/each}

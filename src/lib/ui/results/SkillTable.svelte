@@ -1,6 +1,6 @@
 <script lang="ts">
-  import Button from '$lib/ui/kit/Button.svelte';
   import DataTable from '$lib/ui/kit/DataTable.svelte';
+  import Practise from './Practise.svelte';
   import { percent, type Skill } from './table';
 
   interface Props {
@@ -29,15 +29,7 @@
       <td class="number">{available}</td>
       <td class="number">{facility === null ? '–' : `${percent(facility)} %`}</td>
       <td class="act">
-        <form method="POST" action="?/practise">
-          <input type="hidden" name="skill" value={skill} />
-          {#each picked as script (script)}
-            <input type="hidden" name="script" value={script} />
-          {/each}
-          <Button type="submit" kind="quiet"
-            >practice<span class="visually-hidden"> in {title}</span></Button
-          >
-        </form>
+        <Practise {skill} what="in {title}" {picked} />
       </td>
     </tr>
   {/each}
