@@ -48,7 +48,7 @@ export const skill = defineSkill({
   // From two plus signs to numbers before the square, common factors and quadratics that do not split.
   ladder: [
     rung('worked-example', 1, { ...plain, monic: true, signs: ['++'], largest: { max: 15 } }),
-    rung('gaps', 1, { ...plain, monic: true, signs: ['-+'], largest: { max: 20 } }),
+    rung('gaps', 1, { ...plain, monic: true, signs: ['++'], largest: { max: 20 } }),
     rung('set-out', 3, { ...plain, monic: true, signs: ['+-', '--'], largest: { max: 30 } }),
     rung('bare', 4, {
       factorable: true,
