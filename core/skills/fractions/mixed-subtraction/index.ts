@@ -50,10 +50,7 @@ export const skill = defineSkill({
   },
   marksTell: ['relation', 'simplifies', 'wholeMinuend'],
   patterns: errorPatterns,
-  prompt(line, _style, given) {
-    const isBelowOne = features.wholeVanishes.measure(look(given));
-    return `Work out ${line}${isBelowOne ? '' : ' as a mixed number'} in its simplest form.`;
-  },
+  prompt: (line) => `Work out ${line} in its simplest form.`,
   difficulty: {
     constant: -1.2,
     commonDenominator: 0.02,

@@ -108,7 +108,8 @@ test('its results are the same, with prompts as the house writes them', () => {
   for (const { id, sitting, results, prints } of expected.papers) {
     const found = readResults(db, sitting, id);
     const printed = satParts(db, id).map(({ item }) => item.prompt);
-    assert.ok(JSON.stringify(prints['paper']).includes(JSON.stringify(printed[0])));
+    const first = JSON.stringify(printed[0]);
+    assert.ok(JSON.stringify(prints['paper']).includes(first), first);
     const unworded = (list: readonly { prompt: string }[]) =>
       list.map((item) => ({ ...item, prompt: '' }));
     // What is said of a pattern has grown; those that could not show are left out.
