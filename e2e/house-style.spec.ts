@@ -8,11 +8,6 @@ const server = new TestServer(4315);
 test.beforeAll(() => server.startDemo());
 test.afterAll(() => server.stop());
 
-async function visit(page: Page, path: string) {
-  await page.goto(server.url + path);
-  await page.waitForLoadState('networkidle');
-}
-
 /** Everything a screen says, to the eye and to the ear. */
 const said = (page: Page) =>
   page.evaluate(() => {
@@ -53,7 +48,7 @@ test('every row of the house style is followed on every screen, print and export
   request
 }) => {
   const problems = problemsOf(page);
-  await visit(page, '/house-style');
+  await server.visit(page, '/house-style');
   const rows = page.locator('fieldset');
   for (let at = 0; at < (await rows.count()); at++) {
     // The last that is not chosen: commas may not group digits where they are the decimal mark.
@@ -76,18 +71,18 @@ test('every row of the house style is followed on every screen, print and export
   ];
 
   const read = async (path: string) => {
-    await visit(page, path);
+    await server.visit(page, path);
     traces.push(...tracesIn(path, await said(page)));
   };
   const { skills } = await (await fetch(`${server.url}/api/skills`)).json();
   for (const { id } of skills) {
-    await visit(page, `/workshop/${id}`);
+    await server.visit(page, `/workshop/${id}`);
     await expect(page.getByRole('region', { name: 'Worked sheet' })).toBeVisible();
     traces.push(...tracesIn(id, await said(page)));
   }
 
   // A paper of every kind of working, made and sat after the change.
-  await visit(page, '/papers/4');
+  await server.visit(page, '/papers/4');
   await page.getByRole('button', { name: 'Make a new edition' }).click();
   await page.waitForURL(/papers\/(?!4$)\d+$/);
   await page.waitForLoadState('networkidle');
@@ -106,7 +101,7 @@ test('every row of the house style is followed on every screen, print and export
   await page.getByRole('button', { name: 'Make the pile of scripts' }).click();
   await page.waitForURL(/\/marking\/\d+/);
   const sitting = new URL(page.url()).pathname.split('/').at(-1)!;
-  await visit(page, `/marking/${sitting}?by=question`);
+  await server.visit(page, `/marking/${sitting}?by=question`);
   const items = await page.locator('select option').evaluateAll((all) => all.length);
   for (let item = 0; item < items; item++) {
     traces.push(...tracesIn(`marking, item ${item}`, await said(page)));
@@ -138,10 +133,10 @@ test('every row of the house style is followed on every screen, print and export
     '/marking/3?by=question&item=53',
     '/results/3'
   ]) {
-    await visit(page, path);
+    await server.visit(page, path);
     traces.push(...tracesIn(path, await said(page), late));
   }
-  await visit(page, '/marking/3?by=question&item=53');
+  await server.visit(page, '/marking/3?by=question&item=53');
   expect(await said(page)).toContain('Factorise completely');
   await texts(
     [

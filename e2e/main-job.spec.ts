@@ -11,12 +11,6 @@ test.afterAll(() => server.stop());
 // Each goes on from what the one before left.
 test.describe.configure({ mode: 'serial' });
 
-/** Opens a page and waits until it answers to the keyboard. */
-async function open(page: Page, url: string) {
-  await page.goto(url);
-  await page.waitForLoadState('networkidle');
-}
-
 /** Types into whatever has the focus, as a marker does without looking. */
 async function type(page: Page, text: string, ...keys: string[]) {
   await page.keyboard.type(text);
@@ -25,9 +19,9 @@ async function type(page: Page, text: string, ...keys: string[]) {
 
 test('from an empty database to results, and all of it again after a restart', async ({ page }) => {
   // A class list: what can be read is taken, what cannot is named and stays to be mended.
-  await open(page, `${server.url}/`);
+  await server.visit(page, `/`);
   await expect(page.getByRole('heading', { name: 'Three steps' })).toBeVisible();
-  await open(page, `${server.url}/classes/import`);
+  await server.visit(page, `/classes/import`);
   const paste = page.getByLabel('or its text');
   await paste.fill('name,class\nOona Fell,7 Amber\n,7 Amber\nBram Wick,7 Amber\n');
   await page.getByRole('button', { name: 'Look at it first' }).click();
@@ -42,7 +36,7 @@ test('from an empty database to results, and all of it again after a restart', a
 
   // Controls with a live exact count: the published number for two 3-digit addends and two carries.
   const controls = { addends: 2, digits: 3, shortest: 3 };
-  await open(page, `${server.url}/workshop/column-addition?controls=${JSON.stringify(controls)}`);
+  await server.visit(page, `/workshop/column-addition?controls=${JSON.stringify(controls)}`);
   await expect(page.getByTestId('count')).toHaveText(/810\s?000/);
   await page
     .getByRole('group', { name: /^Carries/ })
@@ -162,8 +156,8 @@ test('from an empty database to results, and all of it again after a restart', a
 
 test('two windows on one script do not overwrite each other unseen', async ({ page, context }) => {
   const other = await context.newPage();
-  await open(page, `${server.url}/marking/1?by=script`);
-  await open(other, `${server.url}/marking/1?by=script`);
+  await server.visit(page, `/marking/1?by=script`);
+  await server.visit(other, `/marking/1?by=script`);
   const answer = (window: Page) => window.getByRole('textbox', { name: 'Answer' });
   await answer(page).fill('126');
   await expect(page.getByText('● saved')).toBeVisible();
@@ -176,7 +170,7 @@ test('two windows on one script do not overwrite each other unseen', async ({ pa
 test('a killed server loses no acknowledged entry, and what was typed meanwhile is saved later', async ({
   page
 }) => {
-  await open(page, `${server.url}/marking/1?by=script`);
+  await server.visit(page, `/marking/1?by=script`);
   const answer = page.getByRole('textbox', { name: 'Answer' });
   await answer.fill('127');
   await expect(page.getByText('● saved')).toBeVisible();
@@ -192,7 +186,7 @@ test('a killed server loses no acknowledged entry, and what was typed meanwhile 
 test('a mark is changed by keyboard, only with a reason, and the total says so', async ({
   page
 }) => {
-  await open(page, `${server.url}/marking/1?by=script`);
+  await server.visit(page, `/marking/1?by=script`);
   await page.getByRole('textbox', { name: 'Answer' }).fill('129');
   await page.keyboard.press('Alt+m');
   await type(page, '1', 'Tab');

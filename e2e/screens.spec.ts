@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import Database from 'better-sqlite3';
 import { loadedAtOnce, weightOf } from '../scripts/bench/first-load';
 import { readPdf } from '../scripts/test/pdf-text';
@@ -10,18 +10,13 @@ const server = new TestServer(4311);
 test.beforeAll(() => server.startDemo());
 test.afterAll(() => server.stop());
 
-async function visit(page: Page, screen: string) {
-  await page.goto(server.url + screen);
-  await page.waitForLoadState('networkidle');
-}
-
 test('the workshop goes through all skills and back, and a ladder is of its own skill', async ({
   page
 }) => {
   const { skills } = await (await fetch(`${server.url}/api/skills`)).json();
   const titles: string[] = skills.map(({ title }: { title: string }) => title);
   const problems = problemsOf(page);
-  await visit(page, `/workshop/${skills[0].id}`);
+  await server.visit(page, `/workshop/${skills[0].id}`);
   const picker = page.getByRole('combobox', { name: 'Skill' });
   const sheet = page.getByRole('region', { name: 'Worked sheet' });
   const go = async (title: string) => {
@@ -69,7 +64,7 @@ test('no page loads more than 100 kB of script and 25 kB of style at once, and n
 });
 
 test('rungs and items move by keyboard', async ({ page }) => {
-  await visit(page, '/papers/6');
+  await server.visit(page, '/papers/6');
   const items = page.getByRole('group', { name: /^Item \d+$/ });
   const sumOf = (at: number) => items.nth(at).getByTitle('Change the numbers').textContent();
   const [first, second] = [await sumOf(1), await sumOf(2)];
@@ -86,7 +81,7 @@ test('rungs and items move by keyboard', async ({ page }) => {
 test('a skill is found by typing; a rung spreads a feature; the paper is worked as the house does', async ({
   page
 }) => {
-  await visit(page, '/papers');
+  await server.visit(page, '/papers');
   const picker = page.getByRole('combobox', { name: 'Skill of the new paper' });
   await picker.click();
   const { skills } = await (await fetch(`${server.url}/api/skills`)).json();
@@ -115,7 +110,7 @@ test('lists, fractions and algebra are marked from the keyboard', async ({ page 
   const answer = page.getByRole('textbox', { name: /^Answer/ }).first();
   const key = page.locator('.key');
   const open = async (item: number) => {
-    await visit(page, `/marking/3?by=question&item=${item}`);
+    await server.visit(page, `/marking/3?by=question&item=${item}`);
     await expect(answer).toBeFocused();
   };
   // Padded numbers are right, and it is said that they were padded.
@@ -147,7 +142,7 @@ test('lists, fractions and algebra are marked from the keyboard', async ({ page 
 test('a pasted register is shown before it is kept; names are changed, and marks never go unasked', async ({
   page
 }) => {
-  await visit(page, '/classes');
+  await server.visit(page, '/classes');
   await page.getByLabel('New class').fill('8 Tin');
   await page.getByRole('button', { name: 'Make it' }).click();
   const field = page.getByLabel('Add a pupil, or paste a list');
@@ -170,7 +165,7 @@ test('a pasted register is shown before it is kept; names are changed, and marks
   await expect(pupils.filter({ hasText: 'Hester Ash' })).toBeVisible();
   await expect(pupils.filter({ hasText: '(1)' })).toHaveCount(0);
   // A class with marks is asked about; one kept is as it was.
-  await visit(page, '/classes/1');
+  await server.visit(page, '/classes/1');
   await page.getByRole('button', { name: 'remove Oona Fell' }).click();
   await expect(page.getByText('and the marks of 1 script')).toBeVisible();
   await page.getByRole('button', { name: 'keep', exact: true }).click();

@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -43,6 +44,12 @@ export class TestServer {
       await new Promise((resolve) => setTimeout(resolve, 100));
     }
     throw new Error('the server did not start');
+  }
+
+  /** Opens a page and waits until it answers to the keyboard. */
+  async visit(page: Page, path: string): Promise<void> {
+    await page.goto(this.url + path);
+    await page.waitForLoadState('networkidle');
   }
 
   /** Ends the process at once, as a power cut would. */

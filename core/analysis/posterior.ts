@@ -39,8 +39,9 @@ export function posterior(
   const found: { set: number; isUnknown: boolean; log: number }[] = [];
   for (const set of setsOf(count, MOST_HELD)) {
     const size = bits(set);
+    const cells = cellsOf(sights, set, 0);
     for (const { logs, weight } of tables(model, size > 0, false)) {
-      const log = Math.log((1 - unknown) * weight) + size * odds + logOf(sights, set, 0, logs);
+      const log = Math.log((1 - unknown) * weight) + size * odds + logOf(cells, logs);
       found.push({ set, isUnknown: false, log });
     }
   }
@@ -48,9 +49,10 @@ export function posterior(
   const likes = [0, ...Array.from({ length: count }, (_, place) => 1 << place)];
   for (const set of setsOf(count, 1)) {
     for (const like of likes.filter((one) => (one & set) === 0)) {
+      const cells = cellsOf(sights, set, like);
       for (const { logs, weight } of tables(model, set !== 0, true)) {
         const chance = (unknown * weight) / likes.length;
-        const log = Math.log(chance) + bits(set) * odds + logOf(sights, set, like, logs);
+        const log = Math.log(chance) + bits(set) * odds + logOf(cells, logs);
         found.push({ set, isUnknown: true, log });
       }
     }
@@ -143,17 +145,17 @@ function logsOf(habits: Habits, coincidence: number): number[] {
   );
 }
 
-/** Log of the chance of all sights. */
-function logOf(
-  sights: readonly Sight[],
-  set: number,
-  like: number,
-  logs: readonly number[]
-): number {
-  let log = 0;
-  for (const { could, did, outcome, times } of sights) {
+/** The cells of a table in which the sights fall, and how often. */
+type Cells = readonly (readonly [cell: number, times: number])[];
+
+function cellsOf(sights: readonly Sight[], set: number, like: number): Cells {
+  return sights.map(({ could, did, outcome, times }) => {
     const likeness = (could & like) === 0 ? 0 : (did & like) === 0 ? 1 : 2;
-    log += times * logs[cellOf(outcome, bits(could & set), bits(did & set), likeness)]!;
-  }
-  return log;
+    return [cellOf(outcome, bits(could & set), bits(did & set), likeness), times];
+  });
+}
+
+/** Log of the chance of all sights. */
+function logOf(cells: Cells, logs: readonly number[]): number {
+  return cells.reduce((log, [cell, times]) => log + times * logs[cell]!, 0);
 }

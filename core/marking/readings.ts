@@ -103,13 +103,12 @@ function withAssembled(
   graph: Graph,
   written: Map<string, WrittenEntry>
 ): Map<string, WrittenEntry> {
-  const steps = new Map(graph.steps.map((step) => [step.id, step]));
   for (const { id, assembled, uses, rule, reading } of graph.steps) {
     const entry = written.get(id);
     if (!assembled || entry?.value !== undefined || !uses.some((used) => written.has(used)))
       continue;
     const value = rule((used) =>
-      written.has(used) ? written.get(used)!.value : steps.get(used)!.leftOut
+      written.has(used) ? written.get(used)!.value : stepOf(graph, used).leftOut
     );
     if (value === undefined) continue;
     written.set(id, entry ? { ...entry, value } : read(reading.print(value), value));
@@ -153,7 +152,6 @@ function readable(written: ReadonlyMap<string, WrittenEntry>): [string, Value][]
 function lastSide({ reading }: Step, text: string): Value | undefined {
   const sides = text.split('=').map((side) => side.trim());
   if (sides.length === 1) return undefined;
-  if (sides.length > 2 && /^\s*$/.test(sides[0]!)) sides.shift();
   const isEquation = sides.at(-1) === '0' && reading.kind === 'factors';
   return reading.parse(sides.at(isEquation ? -2 : -1)!);
 }

@@ -1,5 +1,6 @@
 import type { Digits } from '../numbers';
 import {
+  factsBeside,
   parting,
   seeing,
   stepOn,
@@ -48,11 +49,10 @@ export function productSteps(
     const sum = (carry = 0n) => total(BigInt(digit), BigInt(m), carry, column);
     const whole = usingValues<[bigint?]>(carryIn, (carry) => sum(carry));
     const parts = parting(`${prefix}total.${place}`, whole, 10n);
-    // One multiple too many or too few: 8 x 4 taken for 28, or for 24.
     const facts = (get: Get) => {
       const right = whole.rule(get);
       return typeof right === 'bigint' && digit > 1 && m > 1
-        ? [m, -m, digit, -digit].map((by) => right + BigInt(by)).filter((fact) => fact >= 0n)
+        ? factsBeside(right, BigInt(m), BigInt(digit))
         : [];
     };
     const written = stepOn(`${prefix}digit.${place}`, parts.written, {

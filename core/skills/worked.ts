@@ -29,8 +29,8 @@ export class WorkedItem {
   private ownScheme: Scheme | undefined;
   private readonly elsewhere = new Map<string, WorkedItem>();
   private readonly insteads = new Map<ErrorPattern, Replacements | undefined>();
-  private readonly wrongs = new Map<ErrorPattern, Graph>();
-  private readonly leadsOn = new Map<ErrorPattern, boolean>();
+  private readonly wrongs = new Map<ErrorPattern, Graph | undefined>();
+  private readonly answers = new Map<ErrorPattern, Value | undefined>();
 
   constructor(
     readonly skill: Skill,
@@ -43,11 +43,7 @@ export class WorkedItem {
 
   /** The same item, worked in another school of its skill. */
   inSchool(school: string): WorkedItem {
-    const known = this.elsewhere.get(school);
-    if (known) return known;
-    const other = new WorkedItem(this.skill, this.given, school);
-    this.elsewhere.set(school, other);
-    return other;
+    return kept(this.elsewhere, school, () => new WorkedItem(this.skill, this.given, school));
   }
 
   /** The scheme of the skill. */
@@ -76,57 +72,64 @@ export class WorkedItem {
 
   /** What a pattern does at some steps instead; undefined where it cannot be carried out. */
   instead(pattern: ErrorPattern): Replacements | undefined {
-    if (!this.insteads.has(pattern)) {
-      this.insteads.set(pattern, pattern.instead(this.given, this.graph, this.school));
-    }
-    return this.insteads.get(pattern);
+    return kept(this.insteads, pattern, () => pattern.instead(this.given, this.graph, this.school));
   }
 
   /** The graph of a pupil who works by a pattern; undefined where that leads to no answer. */
   wrong(pattern: ErrorPattern): Graph | undefined {
-    const wrong = this.working(pattern);
-    if (!wrong) return undefined;
-    let leads = this.leadsOn.get(pattern);
-    if (leads === undefined) {
-      leads = valuesOf(wrong)(ANSWER) !== undefined;
-      this.leadsOn.set(pattern, leads);
-    }
-    return leads ? wrong : undefined;
+    return this.answerBy(pattern) === undefined ? undefined : this.working(pattern);
   }
 
   /** The graph of a pupil who works by a pattern, whether or not it leads to an answer. */
   working(pattern: ErrorPattern): Graph | undefined {
-    const known = this.wrongs.get(pattern);
-    if (known) return known;
-    const replacements = this.instead(pattern);
-    const wrong = replacements && replaceRules(this.graph, replacements);
-    if (wrong) this.wrongs.set(pattern, wrong);
-    return wrong;
+    return kept(this.wrongs, pattern, () => {
+      const replacements = this.instead(pattern);
+      return replacements && replaceRules(this.graph, replacements);
+    });
   }
 
   /** The patterns whose answer differs in value from the right one. */
   showing(): { pattern: ErrorPattern; answer: Value }[] {
-    const step = stepOf(this.graph, ANSWER);
     return patternsIn(this.skill, this.school).flatMap((pattern) => {
-      const wrong = this.wrong(pattern);
-      const answer = wrong && valuesOf(wrong)(ANSWER);
-      const shows = answer !== undefined && !sameValue(step, answer, this.key.get(ANSWER));
-      return shows ? [{ pattern, answer }] : [];
+      const answer = this.answerBy(pattern);
+      return answer !== undefined && this.isWrong(answer) ? [{ pattern, answer }] : [];
     });
   }
 
   /** The patterns that could be at work, by this school or, where it does not have them, by another. */
   couldShow(): string[] {
-    const own = new Set(patternsIn(this.skill, this.school).map(({ id }) => id));
-    const elsewhere = Object.keys(this.skill.schools)
-      .filter((school) => school !== this.school)
-      .flatMap((school) => this.inSchool(school).showing())
-      .filter(({ pattern }) => !own.has(pattern.id));
-    return [...new Set([...this.showing(), ...elsewhere].map(({ pattern }) => pattern.id))];
+    const own = patternsIn(this.skill, this.school);
+    const elsewhere = this.skill.patterns.filter(
+      (pattern) =>
+        !own.includes(pattern) &&
+        pattern.schools?.some((school) => {
+          const answer = this.inSchool(school).answerBy(pattern);
+          return answer !== undefined && this.isWrong(answer);
+        })
+    );
+    return [...this.showing().map(({ pattern }) => pattern), ...elsewhere].map(({ id }) => id);
+  }
+
+  /** The answer of a pupil who works by a pattern. */
+  private answerBy(pattern: ErrorPattern): Value | undefined {
+    return kept(this.answers, pattern, () => {
+      const wrong = this.working(pattern);
+      return wrong && valuesOf(wrong)(ANSWER);
+    });
+  }
+
+  private isWrong(answer: Value): boolean {
+    return !sameValue(stepOf(this.graph, ANSWER), answer, this.key.get(ANSWER));
   }
 
   private words(step: Step, style: HouseStyle) {
     const printed = (id: string) => printValue(stepOf(this.graph, id), this.key.get(id));
     return stepWords(step.id, printed, style);
   }
+}
+
+/** What a map has for a key, made when it is first asked for; nothing is an answer too. */
+function kept<Key, Made>(map: Map<Key, Made>, key: Key, make: () => Made): Made {
+  if (!map.has(key)) map.set(key, make());
+  return map.get(key)!;
 }

@@ -51,6 +51,7 @@ export {
   rulesOf,
   seeing,
   step,
+  factsBeside,
   parting,
   stepOn,
   unwrittenAt,

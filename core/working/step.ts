@@ -55,6 +55,11 @@ export function parting(id: string, uses: Uses, base: bigint) {
   return { written: part((sum) => sum % base), carried: part((sum) => sum / base) };
 }
 
+/** What a product of two factors comes to where its table fact is one multiple too many or too few. */
+export function factsBeside(right: bigint, one: bigint, other: bigint): bigint[] {
+  return [one, -one, other, -other].map((by) => right + by).filter((fact) => fact >= 0n);
+}
+
 /** A rule with one value, whatever else is written. */
 export function constant(value: Value | number | undefined): Replacement {
   const always = typeof value === 'number' ? BigInt(value) : value;

@@ -25,14 +25,13 @@ interface Tally {
   sure: number;
   found: number;
   wanted: number;
-  sureRight: number;
 }
 
 function run(
   answering: (script: number) => { answering: Answering; held: readonly string[] },
   items: readonly WorkedItem[]
 ): Tally {
-  const tally: Tally = { pupils: 0, named: 0, sure: 0, found: 0, wanted: 0, sureRight: 0 };
+  const tally: Tally = { pupils: 0, named: 0, sure: 0, found: 0, wanted: 0 };
   for (let script = 0; script < PUPILS; script++) {
     const random = seededRandom(partSeed(script, items[0]!.skill.id));
     const { answering: answer, held } = answering(script);
@@ -44,14 +43,12 @@ function run(
     if (sure.some(({ pattern }) => !held.includes(pattern))) tally.sure++;
     tally.wanted += held.length;
     tally.found += held.filter((id) => named.some(({ pattern }) => pattern === id)).length;
-    tally.sureRight += sure.filter(({ pattern }) => held.includes(pattern)).length;
   }
   return tally;
 }
 
 const rows = skills.map((skill) => {
-  const schools = Object.keys(skill.schools);
-  const items = paperOf(skill, schools[0]!);
+  const items = paperOf(skill, Object.keys(skill.schools)[0]!);
   const often = skill.patterns
     .map(({ id }) => id)
     .filter(

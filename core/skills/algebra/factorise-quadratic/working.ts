@@ -164,15 +164,13 @@ function endSteps(given: Given): Step[] {
   });
   const isCopy = numberToTakeOut(given) === 1n && canSplit;
   // Where nothing can be done, -(x² + 22x - 47) says so as well.
-  const { constant, factors: all } = productOf(1n, [
-    polynomial([given.c, given.b, given.a].map(BigInt))
-  ]);
+  const cannot = !canSplit && numberToTakeOut(given) === 1n;
+  const whole = { constant: 1n, factors: [polynomial([given.c, given.b, given.a].map(BigInt))] };
   const isWhole = (written: Value) =>
-    unsplit(given) === NONE &&
-    !canSplit &&
+    cannot &&
     isProduct(written) &&
     written.constant === -1n &&
-    factorisation.equal(written, { constant, factors: all }) &&
+    factorisation.equal(written, whole) &&
     completeForm(written).length === 0;
   const source = isCopy ? 'factors' : 'complete';
   const { a, b, c } = reduced(given);

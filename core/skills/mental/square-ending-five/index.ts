@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { accuracy, method, schemeOf } from '../../../marking/schemes';
 import { classItems } from '../../../spaces';
-import { ANSWER, chainSheet, constant, step } from '../../../working';
+import { ANSWER, chainSheet, constant, factsBeside, step } from '../../../working';
 import { defineSkill, pattern, rung } from '../../define';
 import { count } from '../../feature';
 import { givenFrom, type GivenForm } from '../../given/form';
@@ -66,8 +66,7 @@ export const skill = defineSkill({
         step('product', ['next'], (next) => BigInt(head) * next, {
           facts: (get) => {
             const [one, next] = [BigInt(head), get('next')];
-            if (typeof next !== 'bigint') return [];
-            return [one, -one, next, -next].map((by) => one * next + by);
+            return typeof next === 'bigint' ? factsBeside(one * next, one, next) : [];
           },
           says: ({ value, of, write }) => `${write(head)} × ${of('next')} = ${value}.`
         }),

@@ -11,7 +11,7 @@ import {
 import { pattern } from '../../define';
 import { carriesOf, carryAddedFirst, withMark, zeroTimesN, type RowTotal } from '../../product-row';
 import { factorsOf, type Factors, type Given } from './operands';
-import { productRow, rowSteps } from './working';
+import { productRow, rowSquare, rowSteps } from './working';
 
 type Rules = Record<string, Replacement>;
 
@@ -87,10 +87,7 @@ function byRow({ multiplier }: Factors, rules: (row: number) => Rules): Rules {
 function figuresOf(row: number, value: bigint, places: readonly number[]): Rules {
   const figures = toDigits(value);
   return Object.fromEntries(
-    places.map((place) => [
-      `row.${row}.${place < row ? 'placeholder' : 'digit'}.${place}`,
-      constant(digitAt(figures, place))
-    ])
+    places.map((place) => [rowSquare(row, place), constant(digitAt(figures, place))])
   );
 }
 
@@ -146,8 +143,7 @@ function onlyRow({ multiplicand, multiplier }: Factors, row: number): Rules {
   const end = row + multiplicand.length;
   return Object.fromEntries(
     upTo(0, multiplicand.length + multiplier.length - 1).map((place) => {
-      const copied = `row.${row}.${place < row ? 'placeholder' : 'digit'}.${place}`;
-      const figure = place > end ? constant(0) : using([copied], (one) => one);
+      const figure = place > end ? constant(0) : using([rowSquare(row, place)], (one) => one);
       return [`sum.digit.${place}`, figure];
     })
   );

@@ -67,11 +67,13 @@ export function rowSteps(factors: Factors, row: number, total?: RowTotal): Step[
   return [...placeholders, ...productSteps(productRow(factors, row), total, more)];
 }
 
+/** The step that stands in a row at a place: a placeholder, or a digit of the product. */
+export const rowSquare = (row: number, place: number): string =>
+  `row.${row}.${place < row ? 'placeholder' : 'digit'}.${place}`;
+
 /** Rows that change places, square by square: they may be written in any order. */
 export function rowOrders({ multiplicand, multiplier }: Factors): Symmetry[] {
   const end = multiplicand.length + multiplier.length;
-  const square = (row: number, place: number) =>
-    `row.${row}.${place < row ? 'placeholder' : 'digit'}.${place}`;
   const rows = multiplier.map((_, row) => row);
   return rows.flatMap((one) =>
     rows.slice(one + 1).map((other) => {
@@ -80,7 +82,7 @@ export function rowOrders({ multiplicand, multiplier }: Factors): Symmetry[] {
       );
       const carried = shared.filter((place) => place > other && place < one + multiplicand.length);
       return swaps([
-        ...shared.map((place) => [square(one, place), square(other, place)] as const),
+        ...shared.map((place) => [rowSquare(one, place), rowSquare(other, place)] as const),
         ...carried.map(
           (place) => [`row.${one}.carry.${place}`, `row.${other}.carry.${place}`] as const
         )

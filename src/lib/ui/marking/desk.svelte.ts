@@ -119,7 +119,7 @@ export class MarkingDesk {
   });
   awarded = $derived.by(() => awardedIn(this.marked, this.state));
   /** Right over wrong working, or unreadable: it is not closed until the marker says so a second time. */
-  needsLook = $derived.by(() => {
+  private needsLook = $derived.by(() => {
     const { flags, steps, answer } = this.marked;
     const isUnreadable = [...steps, answer].some(({ verdict }) => verdict === 'unreadable');
     return flags.includes('contradicted') || isUnreadable;

@@ -132,11 +132,11 @@
     if (!closed && !desk.hasSquares) {
       isMissing = true;
       focusAnswer();
-    } else if (!closed && !desk.isStopped) {
-      await openSquares();
-    } else if (closed && before === desk.at && desk.left === 0 && sheafAt < sheaves.length - 1) {
+    } else if (!closed) {
+      if (!desk.isStopped) await openSquares();
+    } else if (before === desk.at && desk.left === 0 && sheafAt < sheaves.length - 1) {
       await openSheaf(sheaves[sheafAt + 1]!.id);
-    } else if (closed) {
+    } else {
       focusAnswer();
     }
   }
