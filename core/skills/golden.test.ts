@@ -24,11 +24,14 @@ const golden: Readonly<Record<string, readonly [controls: Controls, items: reado
     ['13 x 24', '13 x 91', '54 x 18']
   ],
   'order-decimals': [
-    { count: 4, integers: 0, maxPlaces: 3, raggedness: 2, longerTraps: { min: 2 } },
+    {
+      ...{ count: 4, integers: 0, maxPlaces: 3, raggedness: 2, longerTraps: { min: 2 } },
+      ...{ wholeParts: { max: 2 }, wholeSpan: { max: 1 }, placed: { max: 1 } }
+    },
     [
-      '80.066, 50.489, 80.9, 80.195 descending',
-      '7.281, 7.5, 7.033, 72.792 ascending',
-      '14.9, 14.499, 97.133, 14.396 ascending'
+      '87.332, 87.9, 87.213, 87.267 descending',
+      '16.604, 15.417, 15.088, 15.8 ascending',
+      '68.79, 67.907, 68.181, 68.4 ascending'
     ]
   ],
   'mixed-subtraction': [

@@ -1,5 +1,3 @@
-import { factorial } from './subsets';
-
 /** `groups` cycles of `length` things each. */
 export interface Cycles {
   readonly length: number;
@@ -29,4 +27,8 @@ function partitions(n: number, largest = n): number[][] {
   return Array.from({ length: Math.min(n, largest) }, (_, i) => i + 1).flatMap((part) =>
     partitions(n - part, part).map((rest) => [part, ...rest])
   );
+}
+
+function factorial(n: number): bigint {
+  return n <= 1 ? 1n : BigInt(n) * factorial(n - 1);
 }

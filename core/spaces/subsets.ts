@@ -1,3 +1,5 @@
+import type { Range } from './counter';
+
 /** The binomial coefficient C(n, k) for small n (0 to 30); 0 outside 0 <= k <= n. */
 export function choose(n: number, k: number): number {
   if (k < 0 || k > n) return 0;
@@ -21,20 +23,43 @@ export function subsetAt(n: number, k: number, rank: number): number[] {
   return members.reverse();
 }
 
-/** n! */
-export function factorial(n: number): bigint {
-  return n <= 1 ? 1n : BigInt(n) * factorial(n - 1);
+/** Subsets of 0 .. among-1 of so many members, whose largest and smallest differ as much as the span allows. */
+export interface Spanning {
+  readonly among: number;
+  readonly size: number;
+  readonly span: Range;
+  /** The smallest member, where it is fixed. */
+  readonly from?: number;
 }
 
-/** The arrangement of some things of a rank below n!, in the factorial number system. */
-export function arrangementAt<T>(values: readonly T[], rank: bigint): T[] {
-  const left = [...values];
-  const taken: T[] = [];
-  let rest = Number(rank);
-  while (left.length > 0) {
-    const at = rest % left.length;
-    rest = Math.floor(rest / left.length);
-    taken.push(...left.splice(at, 1));
+/** How many such subsets there are. */
+export function subsetsSpanning(wanted: Spanning): number {
+  let sum = 0;
+  for (const { starts, inner } of spans(wanted)) sum += starts * inner;
+  return sum;
+}
+
+/** The members, in order, of the subset of a rank below {@link subsetsSpanning}. */
+export function subsetSpanning(wanted: Spanning, rank: number): number[] {
+  let rest = rank;
+  for (const { span, starts, inner } of spans(wanted)) {
+    if (rest >= starts * inner) {
+      rest -= starts * inner;
+      continue;
+    }
+    const first = wanted.from ?? Math.floor(rest / inner);
+    if (wanted.size === 1) return [first];
+    const between = subsetAt(span - 1, wanted.size - 2, rest % inner);
+    return [first, ...between.map((at) => first + 1 + at), first + span];
   }
-  return taken;
+  throw new RangeError(`subsetSpanning: no subset has rank ${rank}`);
+}
+
+/** Each span, with the smallest members it can start at and the choices between its two ends. */
+function* spans({ among, size, span, from }: Spanning) {
+  for (let width = span.min; width <= Math.min(span.max, among - 1); width++) {
+    const starts = from === undefined ? among - width : from + width < among ? 1 : 0;
+    const inner = size === 1 ? Number(width === 0) : width > 0 ? choose(width - 1, size - 2) : 0;
+    yield { span: width, starts, inner };
+  }
 }

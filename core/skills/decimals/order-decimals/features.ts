@@ -1,22 +1,39 @@
 import { count } from '../../feature';
-import { MOST_PLACES, NUMBERS, padded, partsOf, type Given, type Parts } from './numbers';
+import {
+  inOrder,
+  LARGEST_WHOLE,
+  MOST_PLACES,
+  NUMBERS,
+  padded,
+  partsOf,
+  type Given,
+  type Parts
+} from './numbers';
 
 /** What is seen of a list: each number, and each two of one whole part, the smaller first. */
 export interface Look {
   readonly parts: readonly Parts[];
   readonly places: readonly number[];
   readonly pairs: readonly (readonly [Parts, Parts])[];
+  /** How many stand where they belong. */
+  readonly placed: number;
 }
 
-export function look({ numbers }: Given): Look {
+export function look({ numbers, order }: Given): Look {
   const parts = numbers.map(partsOf);
+  const sorted = inOrder(numbers, order);
   const pairs = parts.flatMap((one, at) =>
     parts
       .slice(at + 1)
       .filter(({ whole }) => whole === one.whole)
       .map((other) => (padded(one) < padded(other) ? [one, other] : [other, one]) as [Parts, Parts])
   );
-  return { parts, pairs, places: parts.map(({ decimals }) => decimals.length) };
+  return {
+    parts,
+    pairs,
+    placed: numbers.filter((number, at) => number === sorted[at]).length,
+    places: parts.map(({ decimals }) => decimals.length)
+  };
 }
 
 const longer = ([small, large]: readonly [Parts, Parts]) =>
@@ -42,6 +59,26 @@ export const features = {
     'Raggedness',
     'most places less fewest',
     (l) => Math.max(...l.places) - Math.min(...l.places)
+  ),
+  wholeParts: count<Look>(
+    [1, NUMBERS[1]],
+    'Whole parts',
+    'how many different whole parts',
+    (l) => new Set(l.parts.map(({ whole }) => whole)).size
+  ),
+  wholeSpan: count<Look>(
+    [0, LARGEST_WHOLE],
+    'Apart',
+    'largest whole part less smallest',
+    (l) =>
+      Math.max(...l.parts.map(({ whole }) => whole)) -
+      Math.min(...l.parts.map(({ whole }) => whole))
+  ),
+  placed: count<Look>(
+    [0, NUMBERS[1]],
+    'In place',
+    'numbers that already stand where they belong',
+    (l) => l.placed
   ),
   integers: count<Look>(
     [0, NUMBERS[1]],

@@ -2,7 +2,13 @@ import type { Range } from '../../../spaces';
 import type { Wanted } from '../../wanted';
 
 /** Features that are counts over the numbers or pairs of them, and add up over whole parts. */
-export const COUNTED = ['integers', 'longerTraps', 'shorterTraps', 'zeroTraps'] as const;
+export const COUNTED = [
+  'wholeParts',
+  'integers',
+  'longerTraps',
+  'shorterTraps',
+  'zeroTraps'
+] as const;
 
 /** The range of every feature, whether anything is asked of it or not. */
 export interface Limits {
@@ -10,6 +16,10 @@ export interface Limits {
   readonly places: Range;
   readonly raggedness: Range;
   readonly shared: Range;
+  /** Largest whole part less smallest. */
+  readonly span: Range;
+  /** Of an arrangement: numbers that stand where they belong. */
+  readonly placed: Range;
   readonly counted: Readonly<Record<(typeof COUNTED)[number], Range>>;
 }
 
@@ -24,7 +34,10 @@ export function limitsOf(wanted: Wanted, told: readonly string[] = []): Limits {
     places: wanted.range('maxPlaces'),
     raggedness: counted('raggedness'),
     shared: wanted.range('sharedPrefix'),
+    span: wanted.range('wholeSpan'),
+    placed: wanted.range('placed'),
     counted: {
+      wholeParts: counted('wholeParts'),
       integers: counted('integers'),
       longerTraps: counted('longerTraps'),
       shorterTraps: counted('shorterTraps'),

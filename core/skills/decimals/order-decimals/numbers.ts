@@ -37,9 +37,16 @@ export const given: GivenForm<Given> = {
     const [, list, order] = /^(.*\S)\s+(ascending|descending)\s*$/.exec(line) ?? [];
     return givenFrom(schema, { numbers: list?.split(/\s*,\s*/), order });
   },
-  orderless: ({ numbers, order }) =>
-    `${[...numbers].sort((one, other) => compareDecimals(parseDecimal(one)!, parseDecimal(other)!)).join(' ')} ${order}`
+  orderless: ({ numbers, order }) => `${inOrder(numbers, 'ascending').join(' ')} ${order}`
 };
+
+/** The numbers as the answer lists them. */
+export function inOrder(numbers: readonly string[], order: Given['order']): string[] {
+  const sorted = [...numbers].sort((one, other) =>
+    compareDecimals(parseDecimal(one)!, parseDecimal(other)!)
+  );
+  return order === 'ascending' ? sorted : sorted.reverse();
+}
 
 /** A number of the list taken apart. */
 export interface Parts {

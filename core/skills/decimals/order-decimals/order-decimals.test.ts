@@ -5,22 +5,13 @@ import fc from 'fast-check';
 import { defaultHouseStyle, writeText } from '../../../house-style';
 import { markItem } from '../../../marking';
 import { listOfDecimals, misplaced } from '../../../numbers';
-import { analyseItem, readControls, skillOf, Wanted } from '../..';
-import type { Constraints } from '../../controls';
+import { analyseItem, readControls, skillOf } from '../..';
 import { patternAnswers, worked } from '../../skills.test-helper';
-import {
-  combinationsAsMeasured,
-  countsAsMeasured,
-  ranksAsListed
-} from '../../space-checks.test-helper';
 import type { Given } from './numbers';
-import { items } from './space';
 
 const skill = skillOf('order-decimals');
 const specs = skill.features;
 const measure = (given: Given) => skill.measure(given);
-const under = (constraints: Constraints, largestWhole?: number) =>
-  items(new Wanted(specs, constraints), largestWhole);
 
 const numeral = fc
   .tuple(fc.integer({ min: 0, max: 99 }), fc.constantFrom(0, 1, 2, 3, 4), fc.nat(9999))
@@ -80,100 +71,15 @@ test('features are those of an independent measurement', () => {
         [found.longerTraps, found.shorterTraps, found.sharedPrefix],
         [longer, shorter, shared]
       );
+      const wholes = values.map((value) => value.floor().toNumber());
+      assert.equal(found.wholeParts, new Set(wholes).size);
+      assert.equal(found.wholeSpan, wholes.at(-1)! - wholes[0]!);
+      const answer = order === 'ascending' ? values : [...values].reverse();
+      assert.equal(found.placed, answer.filter((value, at) => value.eq(numbers[at]!)).length);
       const zero = values.filter((value) => !value.isInteger() && value.mod(1).lt('0.1'));
       assert.equal(found.zeroTraps, zero.length);
     })
   );
-});
-
-/** Every set of so many of the numbers below `wholes`, of up to that many places. */
-function sets(wholes: number, places: number, size: number): Given[] {
-  const unit = 10 ** places;
-  const numbers = Array.from({ length: wholes * unit - 1 }, (_, at) => String((at + 1) / unit));
-  const from = (start: number, left: number): string[][] =>
-    left === 0
-      ? [[]]
-      : numbers.flatMap((number, at) =>
-          at < start ? [] : from(at + 1, left - 1).map((rest) => [number, ...rest])
-        );
-  return from(0, size).map((numbers) => ({ numbers, order: 'ascending' as const }));
-}
-
-test('counts equal those of a list of all sets of few small numbers', () => {
-  for (const [wholes, places, sizes] of [
-    [3, 1, [3, 4]],
-    [1, 2, [3]]
-  ] as const) {
-    const within = {
-      maxPlaces: { min: 0, max: places },
-      count: { min: sizes[0], max: sizes.at(-1)! }
-    };
-    const all = sizes.flatMap((size) => sets(wholes, places, size));
-    const space = (wanted: Wanted) => {
-      const found = items(wanted, wholes - 1);
-      // Usable items leave arrangements out, but not the two orders.
-      return { ...found, count: found.usable / 2n, isEmpty: found.isEmpty };
-    };
-    countsAsMeasured({ specs, items: all, measure, within, space });
-    if (sizes.length > 1) continue;
-    // Each set of three stands in six arrangements and two orders.
-    const arranged = all
-      .map(measure)
-      .flatMap((features) => Array<typeof features>(12).fill(features));
-    combinationsAsMeasured(under(within, wholes - 1), skill.tells, arranged);
-  }
-});
-
-test('ranks list every arrangement once', () => {
-  const wanted = sets(1, 1, 3).flatMap(({ numbers: [a, b, c] }) =>
-    [
-      [a, b, c],
-      [a, c, b],
-      [b, a, c],
-      [b, c, a],
-      [c, a, b],
-      [c, b, a]
-    ].flatMap((numbers) =>
-      (['ascending', 'descending'] as const).map((order) => ({
-        numbers: numbers as string[],
-        order
-      }))
-    )
-  );
-  const constraints = { count: { min: 3, max: 3 }, maxPlaces: { min: 0, max: 1 } };
-  ranksAsListed(under(constraints, 0), wanted, (given) => skill.given.print(given));
-});
-
-test('whole spaces are counted by binomials, and their parts add up', () => {
-  // 999,999 numbers of up to four places lie above 0 and below 100; 99 of them are whole.
-  const choose = (n: bigint, k: bigint): bigint =>
-    k === 0n ? 1n : (choose(n, k - 1n) * (n - k + 1n)) / k;
-  const factorial = (n: bigint): bigint => (n < 2n ? 1n : n * factorial(n - 1n));
-  const exactly = (value: number) => ({ min: value, max: value });
-  let all = 0n;
-  for (let n = 3; n <= 8; n++) {
-    const arrangements = 2n * factorial(BigInt(n));
-    all += arrangements * choose(999_999n, BigInt(n));
-    assert.equal(
-      under({ count: exactly(n), integers: exactly(n) }).count,
-      arrangements * choose(99n, BigInt(n))
-    );
-  }
-  assert.equal(under({}).count, all);
-  const four = under({ count: exactly(4) }).count;
-  for (const spec of specs.slice(1)) {
-    assert.ok(spec.kind === 'number');
-    const { id, min, max } = spec;
-    const parts = Array.from(
-      { length: max - min + 1 },
-      (_, at) => under({ count: exactly(4), [id]: exactly(min + at) }).count
-    );
-    assert.equal(
-      parts.reduce((sum, part) => sum + part, 0n),
-      four,
-      id
-    );
-  }
 });
 
 test('error patterns give the orders worked by hand', () => {

@@ -1,8 +1,7 @@
 import {
-  arrangementAt,
-  choose,
+  arrangementLeaving,
+  arrangementsLeaving,
   decimalParts,
-  factorial,
   gradedProduct,
   gradedTimes,
   gradedUnion,
@@ -10,7 +9,8 @@ import {
   itemSpace,
   PLACE_COUNTS,
   regraded,
-  subsetAt,
+  subsetSpanning,
+  subsetsSpanning,
   UNWANTED,
   type Combination,
   type DecimalTally,
@@ -18,7 +18,8 @@ import {
   type ItemSpace,
   type Join,
   type Range,
-  type Space
+  type Space,
+  type Spanning
 } from '../../../spaces';
 import type { Wanted } from '../../wanted';
 import { COUNTED, lengthsAllow, lies, limitsOf, type Limits } from './limits';
@@ -38,12 +39,13 @@ interface Group {
 export function items(wanted: Wanted, largestWhole = LARGEST_WHOLE): ItemSpace<Given> {
   const limits = limitsOf(wanted);
   const sets = () => new NumberSets(limits, largestWhole);
-  const counted = (ways: (numbers: number) => bigint) => () =>
-    lengthsAllow(limits) ? sets().total(ways) : 0n;
+  const ways = (numbers: number) => itemsOf(numbers, limits.placed);
+  const counted = (each: (numbers: number) => bigint) => () =>
+    lengthsAllow(limits) ? sets().total(each) : 0n;
   return itemSpace({
-    build: () => ranked(sets()),
-    count: counted((numbers) => 2n * factorial(numbers)),
-    usable: counted(() => 2n),
+    build: () => ranked(sets(), limits.placed),
+    count: counted(ways),
+    usable: counted((numbers) => (ways(numbers) > 0n ? 2n : 0n)),
     *endings(names) {
       const telling = limitsOf(wanted, names);
       // Digits shared are only told from a number on, so each number is asked for by itself.
@@ -55,10 +57,28 @@ export function items(wanted: Wanted, largestWhole = LARGEST_WHOLE): ItemSpace<G
   });
 }
 
+/** In how many ways so many numbers are asked: arrangements with so many in place, in two orders. */
+function itemsOf(numbers: number, placed: Range): bigint {
+  let arrangements = 0;
+  for (let left = placed.min; left <= Math.min(placed.max, numbers); left++) {
+    arrangements += arrangementsLeaving(numbers, left);
+  }
+  return 2n * BigInt(arrangements);
+}
+
+/** The numbers in an arrangement with so many in place. */
+function arranged(sorted: readonly string[], placed: Range, rank: number): string[] {
+  let [left, rest] = [placed.min, rank];
+  for (; rest >= arrangementsLeaving(sorted.length, left); left++) {
+    rest -= arrangementsLeaving(sorted.length, left);
+  }
+  return arrangementLeaving(sorted, left, rest);
+}
+
 /** The items of some sets: by grade, then by set, then by arrangement and order. */
-function ranked({ sets, wanted }: NumberSets): Space<Given> {
+function ranked({ sets, wanted }: NumberSets, placed: Range): Space<Given> {
   const grades = wanted.map(({ grade, count }) => {
-    const ways = 2n * factorial(count);
+    const ways = itemsOf(count, placed);
     return { grade, ways, total: ways * sets.counts.get(grade)! };
   });
   const all = grades.reduce((sum, { total }) => sum + total, 0n);
@@ -74,12 +94,11 @@ function ranked({ sets, wanted }: NumberSets): Space<Given> {
         rest -= total;
         return false;
       })!;
-      const numbers = sets.at(found.grade, rest / found.ways).flatMap(numerals);
-      const arrangement = rest % found.ways;
-      return {
-        numbers: arrangementAt(numbers, arrangement / 2n),
-        order: arrangement % 2n === 0n ? 'ascending' : 'descending'
-      };
+      const ascending = sets.at(found.grade, rest / found.ways).flatMap(numerals);
+      const way = Number(rest % found.ways);
+      const order = way % 2 === 0 ? 'ascending' : 'descending';
+      const sorted = order === 'ascending' ? ascending : ascending.reverse();
+      return { numbers: arranged(sorted, placed, Math.floor(way / 2)), order };
     }
   };
 }
@@ -90,6 +109,7 @@ type SetTally = Readonly<
     | 'count'
     | 'least'
     | 'most'
+    | 'wholeParts'
     | 'integers'
     | 'longerTraps'
     | 'shorterTraps'
@@ -116,6 +136,7 @@ class NumberSets {
       count: this.limits.sizes.max + 1,
       least: tellsLeast ? MOST_PLACES + 1 : 1,
       most: tellsMost ? MOST_PLACES + 1 : 1,
+      wholeParts: size(this.limits.counted.wholeParts),
       integers: size(this.limits.counted.integers),
       longerTraps: size(this.limits.counted.longerTraps),
       shorterTraps: size(this.limits.counted.shorterTraps),
@@ -161,30 +182,39 @@ class NumberSets {
       };
       yield {
         features: Object.fromEntries(names.map((name) => [name, told[name]!])),
-        count: 2n * factorial(count) * this.sets.counts.get(grade)!
+        count: itemsOf(count, this.limits.placed) * this.sets.counts.get(grade)!
       };
     }
   }
 
-  /** Decimals of whole part 0, and of some of the whole parts from 1. */
+  /** Decimals of whole part 0, and of some of the whole parts from 1 that are no further apart than asked. */
   private withWholes(zero: Graded<number[]>, others: Graded<number[]>): Graded<Group[]> {
+    const { sizes, span, counted } = this.limits;
     const below: Graded<Group[]> = gradedTimes(zero, 1, (decimals) => [{ whole: 0, decimals }]);
-    const parts: Graded<Group[]>[] = [];
+    const [above, beside]: [Graded<Group[]>[], Graded<Group[]>[]] = [[], []];
     let lists: Graded<number[][]> = gradedTimes(others, 1, (decimals) => [decimals]);
-    for (let wholes = 1; wholes <= this.limits.sizes.max; wholes++) {
-      if (wholes > 1)
-        lists = gradedProduct(lists, others, this.join, (list, set) => [...list, set]);
-      const size = wholes;
-      parts.push(
-        gradedTimes(lists, choose(this.largestWhole, size), (list, rank) => {
-          const chosen = subsetAt(this.largestWhole, size, rank);
-          return list.map((decimals, at) => ({ whole: chosen[at]! + 1, decimals }));
-        })
+    for (let size = 1; size <= Math.min(sizes.max, counted.wholeParts.max); size++) {
+      if (size > 1) lists = gradedProduct(lists, others, this.join, (list, set) => [...list, set]);
+      const under = (chosen: Spanning, wholesOf: (members: number[]) => number[]) =>
+        gradedTimes(lists, subsetsSpanning(chosen), (list, rank) => {
+          const wholes = wholesOf(subsetSpanning(chosen, rank));
+          return list.map((decimals, at) => ({ whole: wholes[at]!, decimals }));
+        });
+      above.push(
+        under({ among: this.largestWhole, size, span }, (members) => members.map((at) => at + 1))
+      );
+      beside.push(
+        under(
+          { among: this.largestWhole + 1, size: size + 1, span, from: 0 },
+          ([, ...rest]) => rest
+        )
       );
     }
-    const above = gradedUnion(parts);
-    const both = gradedProduct(below, above, this.join, (one, other) => [...one, ...other]);
-    return gradedUnion([below, above, both]);
+    const both = gradedProduct(below, gradedUnion(beside), this.join, (one, other) => [
+      ...one,
+      ...other
+    ]);
+    return gradedUnion([...(span.min === 0 ? [below] : []), ...above, both]);
   }
 
   private gradeOf(tally: DecimalTally): number {
@@ -199,6 +229,7 @@ class NumberSets {
       count: tally.count,
       least: places[0] ?? 0,
       most: places.at(-1) ?? 0,
+      wholeParts: 1,
       integers: tally.places0,
       longerTraps: tally.longerTraps,
       // Two numbers of different lengths are one trap or the other.
@@ -225,6 +256,7 @@ class NumberSets {
       count: one.count + other.count,
       least: Math.min(one.least, other.least),
       most: Math.max(one.most, other.most),
+      wholeParts: one.wholeParts + other.wholeParts,
       integers: one.integers + other.integers,
       longerTraps: one.longerTraps + other.longerTraps,
       shorterTraps: one.shorterTraps + other.shorterTraps,
