@@ -57,7 +57,7 @@ export interface SearchRequest {
   /** Items that must not be found, as {@link Skill.orderless} writes them. */
   readonly except: ReadonlySet<string>;
   readonly count: number;
-  /** How many items are looked at, at the most. */
+  /** How many items are asked about, at the most; excepted ones are passed over, though not without end. */
   readonly tries: number;
   readonly isWanted: (given: unknown) => boolean;
 }
@@ -65,12 +65,16 @@ export interface SearchRequest {
 /** Different wanted items in an order drawn uniformly; fewer than asked for where no more were found. */
 export function drawWhere(skill: Skill, request: SearchRequest): unknown[] {
   const found: unknown[] = [];
+  let tried = 0;
   for (const item of differing(skill, itemsUnder(skill, request.controls).ranked(), request)) {
-    if (found.length === request.count) break;
+    if (found.length === request.count || tried++ === request.tries) break;
     if (request.isWanted(item)) found.push(item);
   }
   return found;
 }
+
+/** Looked at for each item that is asked about, where most are excepted. */
+const PASSED_OVER = 20;
 
 /** The items of a space in an order drawn uniformly. */
 function* shuffled(space: Space<unknown>, seed: number, tries = Infinity): Generator<unknown> {
@@ -88,7 +92,7 @@ function* differing(
   { seed, except, tries }: Pick<DrawRequest, 'seed' | 'except'> & { readonly tries?: number }
 ): Generator<unknown> {
   const taken = new Set(except);
-  for (const item of shuffled(space, seed, tries)) {
+  for (const item of shuffled(space, seed, PASSED_OVER * (tries ?? Infinity))) {
     const key = skill.orderless(item);
     if (taken.has(key)) continue;
     taken.add(key);

@@ -33,4 +33,4 @@ export { findByWords, listed, type ListedSkill } from './find';
 export { viewItem, type ItemView, type ViewedStep } from './view';
 export { suitability, type StrategyCost, type Suitability } from './suitability';
 export { waysOf, type Way } from './ways';
-export { predict, type Weights } from './weights';
+export { difficultyOf, secondsOf, type Weights } from './weights';

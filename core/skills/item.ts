@@ -3,7 +3,7 @@ import { ANSWER, isShown, printValue, stepOf } from '../working';
 import { schoolIn } from './card';
 import { titleIn, type Features } from './feature';
 import type { Skill } from './skill';
-import { predict } from './weights';
+import { difficultyOf, secondsOf } from './weights';
 import { WorkedItem } from './worked';
 
 /** An item with everything that is computed from its skill and what is given. */
@@ -52,8 +52,8 @@ export function itemOf(worked: WorkedItem, style: HouseStyle): Item {
     prompt: skill.prompt(given, style),
     answer: worked.answer,
     features,
-    difficulty: predict(skill.weights.difficulty, features),
-    seconds: Math.round(predict(skill.weights.seconds, features)),
+    difficulty: difficultyOf(skill.weights, features),
+    seconds: secondsOf(skill.weights, features),
     steps: graph.steps
       .filter((step) => isShown(step, key.get(step.id)))
       .map((step) => ({

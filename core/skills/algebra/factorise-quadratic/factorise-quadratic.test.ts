@@ -87,6 +87,7 @@ test('features are those of an independent measurement', () => {
   assert.equal(crossTrials({ a: 6, b: 11, c: 4 }), 6);
   assert.equal(crossTrials({ a: 1, b: -7, c: 12 }), 3);
   assert.equal(crossTrials({ a: 1, b: 1, c: -12 }), 6);
+  assert.equal(crossTrials({ a: 2, b: 10, c: 12 }), 2);
   fc.assert(
     fc.property(fc.oneof(splitting, anyItem), (given) => {
       const { a, b, c } = given;
@@ -99,7 +100,10 @@ test('features are those of an independent measurement', () => {
       let pairs = 0;
       for (let n = 1; n <= size; n++) if (size % n === 0 && n * n <= size) pairs++;
       assert.equal(factorPairs(given), pairs);
-      assert.equal(crossTrials(given), trialsByHand(a, b, c));
+      assert.equal(
+        crossTrials(given),
+        trialsByHand(...([a, b, c].map((value) => value / content!) as [number, number, number]))
+      );
       const roots = [1, -1].map((sign) => (-b + sign * Math.sqrt(b * b - 4 * a * c)) / (2 * a));
       assert.equal(found.roots === 'integer', roots.every(Number.isInteger));
       assert.equal(

@@ -87,13 +87,14 @@ export function factorPairs(given: Given): number {
 }
 
 /**
- * Different (px + q)(rx + s) with pr = a, qs = c and p, r > 0; q and s signed as b where c > 0, with either
+ * Content removed, different (px + q)(rx + s) with pr = a, qs = c and p, r > 0; q and s signed as b where c > 0, with either
  * sign where b is 0. A negative a is tried with all signs turned.
  *
  * p and q may be any divisors with the signs allowed, r and s go with them; each trial is met twice that
  * way, unless its two factors are the same.
  */
-export function crossTrials({ a, b, c }: Given): number {
+export function crossTrials(given: Given): number {
+  const { a, b, c } = reduced(given);
   if (c === 0) return 0;
   const last = a < 0 ? -c : c;
   const signs = last > 0 && b !== 0 ? 1 : 2;

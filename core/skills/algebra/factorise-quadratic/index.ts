@@ -37,30 +37,34 @@ export const skill = defineSkill({
   patterns: errorPatterns,
   prompt: (line, { verb }) => `${verb === 'factor' ? 'Factor' : 'Factorise'} completely: ${line}.`,
   difficulty: {
-    constant: -0.9,
-    monic: -0.7,
-    content: 0.05,
-    pairs: 0.12,
-    crossTrials: 0.05,
-    factorable: -0.2
+    constant: -0.15,
+    monic: -0.4,
+    content: 0.1,
+    pairs: 0.1,
+    crossTrials: 0.02,
+    signs: { '+-': 0.2, '--': 0.2, '-+': 0.15 },
+    roots: { rational: 1, none: 0.9 }
   },
-  seconds: { constant: 40, monic: -15, pairs: 5, crossTrials: 2, content: 1 },
+  seconds: {
+    constant: 30,
+    monic: -5,
+    pairs: 5,
+    crossTrials: 1,
+    content: 2,
+    roots: { rational: 30, none: 20 }
+  },
   // From two plus signs to numbers before the square, common factors and quadratics that do not split.
   ladder: [
     rung('worked-example', 1, { ...plain, monic: true, signs: ['++'], largest: { max: 15 } }),
-    rung('gaps', 1, { ...plain, monic: true, signs: ['++'], largest: { max: 20 } }),
+    rung('gaps', 1, { ...plain, monic: true, signs: ['-+'], largest: { max: 15 } }),
     rung('set-out', 3, { ...plain, monic: true, signs: ['+-', '--'], largest: { max: 30 } }),
     rung('bare', 4, {
-      factorable: true,
-      content: { min: 2, max: 5 },
-      leading: { max: 5 },
-      largest: { max: 60 }
+      ...{ factorable: true, roots: ['integer'], content: { min: 2, max: 5 } },
+      ...{ leading: { max: 5 }, largest: { max: 60 } }
     }),
     rung('harder', 3, {
-      ...plain,
-      leading: { min: 2, max: 6 },
-      roots: ['rational'],
-      largest: { max: 40 }
+      ...{ ...plain, roots: ['rational'], leading: { min: 2, max: 6 } },
+      ...{ crossTrials: { max: 12 }, largest: { max: 40 } }
     }),
     rung('challenge', 2, {
       ...plain,

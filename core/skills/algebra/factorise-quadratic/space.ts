@@ -88,8 +88,14 @@ const measures: readonly (readonly [feature: string, measure: Measure])[] = [
       return pairsOf(Math.abs(a * c));
     }
   ],
-  // The trials depend on the outer coefficients, and on whether the middle one is 0.
-  ['crossTrials', ({ a, b, c }) => trials[b === 0 ? 0 : 1]!(keyOf({ a, b: 0, c }))]
+  // The trials depend on the outer coefficients as reduced, and on whether the middle one is 0.
+  [
+    'crossTrials',
+    (given) => {
+      const { a, b, c } = reduced(given);
+      return trials[b === 0 ? 0 : 1]!(keyOf({ a, b: 0, c }));
+    }
+  ]
 ];
 
 const pairsOf = remembered(LARGEST_LEADING * LARGEST_COEFFICIENT + 1, (product) =>

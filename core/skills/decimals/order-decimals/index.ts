@@ -29,19 +29,19 @@ export const skill = defineSkill({
     return `Write in order, ${first} first: ${line.slice(0, line.lastIndexOf(' '))}.`;
   },
   difficulty: {
-    constant: -3,
-    count: 0.25,
+    constant: -4,
+    count: 0.4,
     raggedness: 0.3,
-    sharedPrefix: 0.3,
-    longerTraps: 0.12,
-    shorterTraps: 0.08,
-    zeroTraps: 0.15
+    sharedPrefix: 0.15,
+    longerTraps: 0.08,
+    shorterTraps: 0.06,
+    zeroTraps: 0.12
   },
   seconds: { constant: 8, count: 7, raggedness: 3, sharedPrefix: 3 },
   // From numbers of one length to ragged ones that share digits, with traps for both ways of thinking.
   ladder: [
     rung('worked-example', 1, { ...four, maxPlaces: 2, raggedness: 1, longerTraps: 2 }),
-    rung('gaps', 1, { ...four, maxPlaces: 2, raggedness: 1, longerTraps: { min: 2 } }),
+    rung('gaps', 1, { ...four, maxPlaces: 2, raggedness: 1, longerTraps: { min: 3 } }),
     rung('set-out', 3, { ...four, maxPlaces: 3, raggedness: 2, longerTraps: { min: 2 } }),
     rung('bare', 4, {
       ...four,

@@ -52,18 +52,18 @@ export const skill = defineSkill({
   patterns: errorPatterns,
   prompt: (line) => `Work out ${line} in its simplest form.`,
   difficulty: {
-    constant: -1.2,
-    commonDenominator: 0.02,
+    constant: -1.5,
+    relation: { multiple: 0.5, 'shared-factor': 1, coprime: 0.9 },
+    commonDenominator: 0.01,
     regroups: 0.9,
-    simplifies: 0.4,
-    wholeMinuend: 0.2,
-    fractionOnly: -0.3
+    simplifies: 0.3,
+    fractionOnly: -0.2
   },
   seconds: { constant: 35, commonDenominator: 0.6, regroups: 25, simplifies: 15 },
   // Each takes a whole apart; from like denominators to unlike ones that share a factor.
   ladder: [
     rung('worked-example', 1, { ...plain, relation: ['same'], simplifies: false }),
-    rung('gaps', 1, { ...plain, relation: ['same'], simplifies: false }),
+    rung('gaps', 1, { ...plain, relation: ['same'], simplifies: true }),
     rung('set-out', 3, {
       ...plain,
       relation: ['multiple'],
@@ -72,15 +72,15 @@ export const skill = defineSkill({
     }),
     rung('bare', 4, {
       ...plain,
-      relation: ['coprime'],
-      simplifies: false,
-      commonDenominator: { min: 12, max: 30 }
-    }),
-    rung('harder', 3, {
-      ...plain,
       relation: ['multiple'],
       simplifies: true,
       commonDenominator: { min: 6, max: 12 }
+    }),
+    rung('harder', 3, {
+      ...plain,
+      relation: ['coprime'],
+      simplifies: false,
+      commonDenominator: { min: 12, max: 30 }
     }),
     rung('challenge', 2, {
       ...plain,

@@ -97,6 +97,12 @@ export const skill = defineSkill({
       'digits of what is taken away',
       (l) => l.change.length
     ),
+    answerDigits: count<Look>(
+      DIGITS,
+      'Digits of the answer',
+      'digits of what is left',
+      (l) => String(Number(l.start) - Number(l.change)).length
+    ),
     base: oneOf<Look, number>(
       [10, 100, 1000],
       'Base',
@@ -137,15 +143,22 @@ export const skill = defineSkill({
     )
   },
   prompt: (line) => `Work out ${line} in your head.`,
-  difficulty: { constant: -1.4, digits: 0.3, changeDigits: 0.2, suited: -0.6 },
+  difficulty: { constant: -3.1, digits: 0.45, changeDigits: 0.45, suited: -1 },
   seconds: { constant: 6, digits: 2, changeDigits: 1.5 },
   suits: ({ change }) => nearMultiple(Number(change)).suited,
+  // From ten less one or two to thousands; what is left is never so small that one would count up to it.
   ladder: [
-    rung('worked-example', 1, { digits: 2, changeDigits: 2, suited: true }),
-    rung('gaps', 1, { digits: 3, changeDigits: 2, suited: true }),
-    rung('set-out', 4, { digits: 3, changeDigits: 2, offset: { min: -2, max: -1 }, suited: true }),
-    rung('bare', 4, { digits: 3, changeDigits: 3, base: 100, suited: true }),
-    rung('harder', 3, { digits: 4, changeDigits: 3, suited: true, offset: { min: 1 } }),
-    rung('challenge', 2, { digits: 4, changeDigits: 4, base: 1000, suited: true })
+    rung('worked-example', 1, { suited: true, digits: 2, changeDigits: 1, answerDigits: 2 }),
+    rung('gaps', 1, {
+      ...{ suited: true, digits: 2, changeDigits: 2, answerDigits: 2 },
+      offset: { min: -2, max: -1 }
+    }),
+    rung('set-out', 4, { suited: true, digits: 3, changeDigits: 2, answerDigits: 3 }),
+    rung('bare', 4, { suited: true, digits: 3, changeDigits: 3, answerDigits: 3, base: 100 }),
+    rung('harder', 3, {
+      ...{ suited: true, digits: 4, changeDigits: 3, answerDigits: 4 },
+      offset: { min: 1 }
+    }),
+    rung('challenge', 2, { suited: true, digits: 4, changeDigits: 4, answerDigits: 4, base: 1000 })
   ]
 });

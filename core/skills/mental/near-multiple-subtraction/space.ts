@@ -19,6 +19,9 @@ function itemsOf(digits: number, wanted: Wanted): ItemSpace<{ start: string; cha
   const [lowest, highest] = [10 ** (digits - 1), 10 ** digits - 1];
   const { min, max } = wanted.range('changeDigits');
   const first = 10 ** (min - 1);
+  const left = wanted.range('answerDigits');
+  const lowestStart = (change: number) => Math.max(lowest, change + 10 ** (left.min - 1));
+  const highestStart = (change: number) => Math.min(highest, change + 10 ** left.max - 1);
   const isAsked = wanted.asks('base', 'offset', 'suited');
   const isWanted = near.map(({ base, offset, suited }) => wanted.meets({ base, offset, suited }));
   const isNear = (change: number) => isWanted[change < 2000 ? change : 1000 + (change % 1000)]!;
@@ -27,10 +30,10 @@ function itemsOf(digits: number, wanted: Wanted): ItemSpace<{ start: string; cha
     weight(key) {
       const change = first + key;
       if (isAsked && !isNear(change)) return 0;
-      return highest - Math.max(lowest, change + 1) + 1;
+      return Math.max(0, highestStart(change) - lowestStart(change) + 1);
     },
     member: (key, index) => ({
-      start: String(Math.max(lowest, first + key + 1) + index),
+      start: String(lowestStart(first + key) + index),
       change: String(first + key)
     }),
     features(key) {

@@ -8,6 +8,7 @@ import { givenFrom, type GivenForm } from '../../given/form';
 import { card } from './card';
 
 const DIGITS = [2, 4] as const;
+const LEAD = [1, 999] as const;
 
 const schema = z.strictObject({
   number: z
@@ -42,16 +43,19 @@ export const skill = defineSkill({
   given,
   look: (item) => item,
   features: {
-    digits: count<Given>(DIGITS, 'Digits', 'digits of the number', ({ number }) => number.length)
+    digits: count<Given>(DIGITS, 'Digits', 'digits of the number', ({ number }) => number.length),
+    lead: count<Given>(LEAD, 'Before the 5', 'the number before the 5', (item) =>
+      Number(headOf(item))
+    )
   },
   items(wanted) {
-    const { min, max } = wanted.range('digits');
-    const lowest = 10 ** (min - 2);
+    const [lead, digits] = [wanted.range('lead'), wanted.range('digits')];
+    const lowest = Math.max(lead.min, 10 ** (digits.min - 2));
     return classItems({
-      size: 10 ** (max - 1) - lowest,
+      size: Math.max(0, Math.min(lead.max, 10 ** (digits.max - 1) - 1) - lowest + 1),
       weight: () => 1,
       member: (key) => ({ number: `${lowest + key}5` }),
-      features: (key) => ({ digits: `${lowest + key}5`.length })
+      features: (key) => ({ lead: lowest + key, digits: `${lowest + key}5`.length })
     });
   },
   working: {
@@ -108,14 +112,15 @@ export const skill = defineSkill({
     )
   },
   prompt: (line) => `Work out ${line} in your head.`,
-  difficulty: { constant: -3.2, digits: 1.3 },
-  seconds: { constant: -8, digits: 9 },
+  difficulty: { constant: -3.6, digits: 1, lead: 0.025 },
+  seconds: { constant: 0, digits: 5, lead: 0.3 },
+  // What stands before the 5 grows; no rung has only the nine numbers of two digits to choose from.
   ladder: [
-    rung('worked-example', 1, { digits: 2 }),
-    rung('gaps', 1, { digits: 2 }),
-    rung('set-out', 2, { digits: 2 }),
-    rung('bare', 4, { digits: 2 }),
-    rung('harder', 3, { digits: 3 }),
-    rung('challenge', 1, { digits: 3 })
+    rung('worked-example', 1, { lead: { min: 2, max: 11 } }),
+    rung('gaps', 1, { lead: { min: 3, max: 13 } }),
+    rung('set-out', 2, { lead: { min: 4, max: 18 } }),
+    rung('bare', 4, { lead: { min: 10, max: 29 } }),
+    rung('harder', 3, { lead: { min: 20, max: 49 } }),
+    rung('challenge', 1, { lead: { min: 40, max: 99 } })
   ]
 });

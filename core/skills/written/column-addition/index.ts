@@ -27,20 +27,20 @@ export const skill = defineSkill({
   patterns: errorPatterns(),
   prompt: (line) => `Work out ${line}.`,
   difficulty: {
-    constant: -3.1,
-    addends: 0.35,
-    digits: 0.22,
-    carries: 0.38,
-    ripples: 0.3,
-    largestCarry: 0.25,
-    newColumn: 0.15,
-    answerZeros: 0.12
+    constant: -5,
+    addends: 0.45,
+    digits: 0.25,
+    carries: 0.4,
+    ripples: 0.25,
+    largestCarry: 0.1,
+    newColumn: 0.1,
+    answerZeros: 0.1
   },
   seconds: { constant: 2, addends: 2.5, digits: 4, carries: 3, ripples: 1.5, largestCarry: 1 },
   // Two numbers throughout; the carries, then the zeros and the lengths, rise from rung to rung.
   ladder: [
-    rung('worked-example', 1, { ...pair, shortest: 3, carries: 1, zeros: 0 }),
-    rung('gaps', 1, { ...pair, shortest: 3, carries: 1, zeros: 0 }),
+    rung('worked-example', 1, { ...pair, shortest: 3, carries: 1, zeros: 0, newColumn: false }),
+    rung('gaps', 1, { ...pair, shortest: 3, carries: 1, zeros: 0, newColumn: true }),
     rung('set-out', 4, { ...pair, shortest: 3, carries: 2, ripples: 0, newColumn: false }),
     rung('bare', 4, { ...pair, shortest: { min: 2 }, carries: 2, newColumn: true }),
     rung('harder', 3, {

@@ -8,6 +8,10 @@ import { columnsOf, DIGITS, type School } from './operands';
 import { items } from './space';
 import { subtractionSheet, subtractionSteps } from './working';
 
+// Nothing is left that would sooner be counted up to.
+const far = { lostColumns: { max: 1 } };
+const plain = { ...far, zeros: 0 };
+
 /** Whole numbers subtracted in columns, by decomposition or by equal additions. */
 export const skill = defineSkill({
   card,
@@ -29,21 +33,27 @@ export const skill = defineSkill({
   patterns: errorPatterns,
   prompt: (line) => `Work out ${line}.`,
   difficulty: {
-    constant: -2.6,
-    digits: 0.25,
-    regroupings: 0.5,
-    acrossZeros: 0.6,
-    longestRun: 0.12,
+    constant: -3.7,
+    digits: 0.3,
+    regroupings: 0.4,
+    acrossZeros: 0.5,
+    longestRun: 0.05,
     lostColumns: 0.05
   },
   seconds: { constant: 4, digits: 4.5, regroupings: 5, acrossZeros: 4 },
   // Regroupings rise from rung to rung; zeros come last.
   ladder: [
-    rung('worked-example', 1, { digits: 3, shortest: 3, regroupings: 1, zeros: 0 }),
-    rung('gaps', 1, { digits: 3, shortest: 3, regroupings: 1, zeros: 0 }),
-    rung('set-out', 4, { digits: 3, shortest: 3, regroupings: 2, zeros: 0 }),
-    rung('bare', 4, { digits: 4, shortest: { min: 3 }, regroupings: 2, zeros: 0 }),
-    rung('harder', 3, { digits: 4, regroupings: { min: 2 }, acrossZeros: 1 }),
-    rung('challenge', 2, { digits: 5, acrossZeros: { min: 2 } })
+    rung('worked-example', 1, { ...plain, digits: 3, shortest: 3, regroupings: 1 }),
+    rung('gaps', 1, { ...plain, digits: 4, shortest: 4, regroupings: 1 }),
+    rung('set-out', 4, { ...plain, digits: 3, shortest: 3, regroupings: 2 }),
+    rung('bare', 4, { ...plain, digits: 4, shortest: { min: 3 }, regroupings: 2 }),
+    rung('harder', 3, {
+      ...far,
+      digits: 4,
+      shortest: { min: 3 },
+      regroupings: { min: 2 },
+      acrossZeros: 1
+    }),
+    rung('challenge', 2, { ...far, digits: 5, shortest: { min: 4 }, acrossZeros: { min: 2 } })
   ]
 });

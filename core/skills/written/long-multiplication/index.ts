@@ -41,18 +41,23 @@ export const skill = defineSkill({
   patterns: errorPatterns,
   prompt: (line) => `Work out ${line}.`,
   difficulty: {
-    constant: -2.4,
-    digits: 0.3,
-    multiplierDigits: 0.5,
-    carries: 0.18,
-    largestCarry: 0.08,
+    constant: -3.5,
+    digits: 0.4,
+    multiplierDigits: 0.6,
+    carries: 0.2,
+    largestCarry: 0.1,
     additionCarries: 0.12,
-    zeros: 0.1
+    zeros: 0.15
   },
   seconds: { constant: 10, digits: 10, multiplierDigits: 14, carries: 3, additionCarries: 3 },
   ladder: [
-    rung('worked-example', 1, { ...twoByTwo, carries: 1 }),
-    rung('gaps', 1, { ...twoByTwo, carries: 1 }),
+    rung('worked-example', 1, {
+      ...twoByTwo,
+      carries: 1,
+      additionCarries: 0,
+      tables: { allow: [2, 3, 4, 5] }
+    }),
+    rung('gaps', 1, { ...twoByTwo, carries: 1, additionCarries: { min: 1 } }),
     rung('set-out', 3, { ...twoByTwo, carries: 2, tables: { allow: [2, 3, 4, 5] } }),
     rung('bare', 3, { ...twoByTwo, carries: 2, additionCarries: { min: 1 } }),
     rung('harder', 2, { digits: 3, multiplierDigits: 2, carries: 2, zeros: 1, multiplierZeros: 0 }),
