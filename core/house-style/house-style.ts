@@ -11,6 +11,7 @@ export const defaultHouseStyle: HouseStyle = {
   answerRules: 'one',
   headings: 'letters',
   methods: {},
+  fractionAnswers: 'mixed',
   verb: 'factorise',
   decimalMark: 'point',
   grouping: 'space',

@@ -13,6 +13,8 @@ export const houseStyleSchema = z.strictObject({
     z.record(z.string().check(z.maxLength(60)), z.string().check(z.maxLength(60))),
     {}
   ),
+  /** Answers of fractions above 1: mixed numbers, or improper fractions as well. */
+  fractionAnswers: z._default(z.enum(['mixed', 'either']), 'mixed'),
   verb: z._default(z.enum(['factorise', 'factor']), 'factorise'),
   decimalMark: z._default(z.enum(['point', 'comma']), 'point'),
   grouping: z._default(z.enum(['none', 'space', 'comma']), 'space'),

@@ -51,7 +51,7 @@ export function markItem(
   const answerRight = answer.countsAs === 'correct';
   const contradicted = isContradicted(readings, answerRight);
   const easier = madeEasier(readings);
-  const form = answer.value === undefined ? [] : (answer.step.form?.(answer.value) ?? []);
+  const form = formOf(answer, scheme);
   const lines = proposeMarks(scheme, {
     readings,
     answer,
@@ -84,6 +84,12 @@ export function markItem(
     slips: slipsOf(item, faults, written),
     diagnosis
   };
+}
+
+/** Where the form of the answer falls short of what is asked for and of what is allowed beside it. */
+function formOf({ step, value }: StepReading, { allows = [] }: Scheme): readonly FormCode[] {
+  const codes = value === undefined ? [] : (step.form?.(value) ?? []);
+  return codes.filter((code) => !allows.includes(code));
 }
 
 /** Whether a fault is that of an error pattern rather than the slip beside it. */

@@ -25,6 +25,8 @@ const markSchema = z.strictObject({
 export const schemeSchema = z
   .strictObject({
     showWorking: z.boolean(),
+    /** Forms in which an answer does as well, though the prompt's is another. */
+    allows: z.optional(z.array(z.enum(formCodes))),
     marks: z.array(markSchema).check(z.minLength(1), z.maxLength(50))
   })
   .check(

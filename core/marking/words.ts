@@ -48,6 +48,8 @@ export const flagWords: Readonly<Record<Flag, string>> = {
 
 const askedForms: Readonly<Record<FormCode, string>> = {
   'not-simplified': 'in its simplest form',
+  improper: 'as a mixed number',
+  'improper-part': 'as a mixed number',
   'not-complete': 'complete',
   places: 'to the places asked for',
   unit: 'with its unit',
@@ -58,7 +60,7 @@ const askedForms: Readonly<Record<FormCode, string>> = {
 export function markWords({ kind, own, slips, form = [] }: Mark): string {
   if (kind === 'M') return 'method';
   if (slips !== undefined) return `answer, ${slips === 1 ? 'one slip' : `${slips} slips`} forgiven`;
-  const asked = form.map((code) => askedForms[code]).join(', ');
+  const asked = [...new Set(form.map((code) => askedForms[code]))].join(', ');
   const what = own === 'cao' ? 'answer only' : asked ? 'answer' : 'own figures followed';
   return asked ? `${what}, ${asked}` : what;
 }
@@ -66,6 +68,8 @@ export function markWords({ kind, own, slips, form = [] }: Mark): string {
 /** What is said of an answer whose form falls short. */
 export const formWords: Readonly<Record<FormCode, string>> = {
   'not-simplified': 'not in its simplest form',
+  improper: 'not written as a mixed number',
+  'improper-part': 'its fraction is 1 or more',
   'not-complete': 'not split into all its factors',
   places: 'not to the places asked for',
   unit: 'the unit is missing or wrong',

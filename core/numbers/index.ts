@@ -40,7 +40,7 @@ export { ungrouped } from './numeral';
 export { formCodes, type FormCode, type Reading, type Value } from './reading';
 export { signedNumber, wholeNumber } from './readings/whole';
 export { decimalNumber, givenForm, listOfDecimals, misplaced } from './readings/decimals';
-export { mixedForm, mixedNumber } from './readings/mixed';
+export { mixedForm, mixedForms, mixedNumber } from './readings/mixed';
 export {
   bracketOf,
   completeForm,

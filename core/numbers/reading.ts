@@ -20,6 +20,10 @@ export interface Reading<V extends Value = Value> {
 /** Ways in which the form of an answer can fall short, whatever its worth. */
 export const formCodes = [
   'not-simplified',
+  /** A fraction of 1 and more, in lowest terms, where a mixed number is asked for. */
+  'improper',
+  /** A whole number beside a fraction of 1 and more: 4 17/12. */
+  'improper-part',
   'not-complete',
   'places',
   'unit',

@@ -1,3 +1,4 @@
+import { defaultHouseStyle, type HouseStyle } from '../house-style';
 import { availableMarks, type Scheme } from '../marking/scheme';
 import { analyseItem, skillOf, type Features } from '../skills';
 import type { Paper, PaperItem, Rung } from './paper';
@@ -58,6 +59,10 @@ export function factsIn(
 }
 
 /** The scheme an item is marked by: its own, else its skill's. */
-export function schemeOf({ skill, school }: Worked, { given, scheme }: Entry): Scheme {
-  return scheme ?? skillOf(skill).scheme(given, school);
+export function schemeOf(
+  { skill, school }: Worked,
+  { given, scheme }: Entry,
+  style: HouseStyle = defaultHouseStyle
+): Scheme {
+  return scheme ?? skillOf(skill).scheme(given, school, style);
 }

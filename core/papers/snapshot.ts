@@ -43,7 +43,7 @@ export function snapshotOf(
   const { skill, graph, key } = worked;
   return {
     item: itemOf(worked, style),
-    scheme: schemeOf(rung, entry),
+    scheme: schemeOf(rung, entry, style),
     printed: {
       line: skill.given.print(entry.given),
       layout: worked.layout(style),

@@ -1,5 +1,5 @@
 import type { HouseStyle } from '../house-style';
-import { writeText } from '../house-style';
+import { defaultHouseStyle, writeText } from '../house-style';
 import type { Scheme } from '../marking/scheme';
 import { graphOf, type Layout, type Replacements, type Step, type Symmetry } from '../working';
 import { recently, type ItemSpace } from '../spaces';
@@ -23,7 +23,7 @@ export interface Declaration<Given, Look> {
   /** The steps of the working in each school, in the order in which a hand does them. */
   readonly working: Readonly<Record<string, (given: Given) => Working>>;
   sheet(given: Given, school: string, style: HouseStyle): Layout;
-  readonly marks: Scheme | ((given: Given, school: string) => Scheme);
+  readonly marks: Scheme | ((given: Given, school: string, style: HouseStyle) => Scheme);
   /** Features that the marks depend on, beside those of difficulty and time. */
   readonly marksTell?: readonly string[];
   readonly patterns: Readonly<Record<string, Omit<ErrorPattern<Given>, 'id'>>>;
@@ -70,7 +70,8 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
       return 'steps' in working ? graphOf(working.steps, working.symmetries) : graphOf(working);
     },
     sheet: (item, school, style) => declared.sheet(item, school, style),
-    scheme: (item, school) => (typeof marks === 'function' ? marks(item, school) : marks),
+    scheme: (item, school, style = defaultHouseStyle) =>
+      typeof marks === 'function' ? marks(item, school, style) : marks,
     suits: (item) => declared.suits?.(item) ?? true
   };
   return skill as unknown as Skill;

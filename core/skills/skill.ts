@@ -32,7 +32,7 @@ export interface Skill<Given = unknown> extends SkillCard {
   prompt(given: Given, style: HouseStyle): string;
   graph(given: Given, school: string): Graph;
   sheet(given: Given, school: string, style: HouseStyle): Layout;
-  scheme(given: Given, school: string): Scheme;
+  scheme(given: Given, school: string, style?: HouseStyle): Scheme;
   /** Whether the numbers suit this way of working. */
   suits(given: Given): boolean;
 }

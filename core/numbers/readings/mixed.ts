@@ -1,3 +1,4 @@
+import { gcd } from '../divisors';
 import { isSimplest, mixedOf, printMixed, readMixed, sameMixed, type Mixed } from '../mixed';
 import type { FormCode, Reading, Value } from '../reading';
 
@@ -18,5 +19,11 @@ export const mixedNumber: Reading<Mixed> = {
 
 /** An answer is to be a whole number and a proper fraction in lowest terms. */
 export function mixedForm(written: Value): readonly FormCode[] {
-  return isSimplest(written as Mixed) ? [] : ['not-simplified'];
+  const mixed = written as Mixed;
+  if (isSimplest(mixed)) return [];
+  if (gcd(mixed.numerator, mixed.denominator) > 1n) return ['not-simplified'];
+  return [mixed.whole === 0n ? 'improper' : 'improper-part'];
 }
+
+/** What can be wrong with the form of a mixed number. */
+export const mixedForms: readonly FormCode[] = ['not-simplified', 'improper', 'improper-part'];

@@ -124,3 +124,11 @@ export const features = {
     (l) => l.friendly
   )
 };
+
+/** Whether the answer has a whole part and a fraction. */
+export function isMixed(given: Given): boolean {
+  const { minuend, subtrahend } = given;
+  const isWhole =
+    minuend.numerator === subtrahend.numerator && minuend.denominator === subtrahend.denominator;
+  return !isWhole && features.wholeVanishes.measure(look(given)) === false;
+}

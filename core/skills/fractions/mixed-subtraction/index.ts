@@ -1,10 +1,12 @@
 import { accuracy, independent, method, schemeOf } from '../../../marking/schemes';
+import { mixedForms } from '../../../numbers';
 import { ANSWER } from '../../../working';
 import { defineSkill, rung } from '../../define';
+import { allowingImproper, simplestForm } from '../../fraction-answer';
 import { mixedDifference } from '../../given/mixed';
 import { card } from './card';
 import { errorPatterns } from './errors';
-import { areUnlike, features, look, type Given } from './features';
+import { areUnlike, features, isMixed, look, type Given } from './features';
 import { items } from './space';
 import { mixedSheet, mixedSteps, type School } from './working';
 
@@ -33,24 +35,23 @@ export const skill = defineSkill({
     parts: (given: Given) => mixedSteps(given, 'parts')
   },
   sheet: (given, school, style) => mixedSheet(given, school as School, style),
-  marks: (given, school) => {
+  marks: (given, school, style) => {
     const subtraction = {
       regroup: ['regroup.*', 'fraction.*', 'whole'],
       improper: ['improper.*'],
       parts: ['whole', 'fraction.*', 'combined']
     }[school as School];
-    return schemeOf(
+    const scheme = schemeOf(
       ...(areUnlike(given.minuend, given.subtrahend) ? [method('common.*')] : []),
       method(...subtraction),
       accuracy(),
-      ...(look(given).simplifies
-        ? [independent(ANSWER, { own: 'ft', form: ['not-simplified'] })]
-        : [])
+      ...(look(given).simplifies ? [independent(ANSWER, { own: 'ft', form: [...mixedForms] })] : [])
     );
+    return allowingImproper(scheme, style);
   },
   marksTell: ['relation', 'simplifies', 'wholeMinuend'],
   patterns: errorPatterns,
-  prompt: (line) => `Work out ${line} in its simplest form.`,
+  prompt: (line, style, given) => `Work out ${line} ${simplestForm(style, isMixed(given))}.`,
   difficulty: {
     constant: -1.5,
     relation: { multiple: 0.5, 'shared-factor': 1, coprime: 0.9 },

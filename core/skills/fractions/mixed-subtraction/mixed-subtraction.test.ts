@@ -3,6 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import Fraction from 'fraction.js';
 import { isSimplest, parseMixed, printMixed, sameMixed } from '../../../numbers';
+import { defaultHouseStyle } from '../../../house-style';
 import { markItem } from '../../../marking';
 import { analyseItem, skillOf, Wanted } from '../..';
 import type { Constraints } from '../../controls';
@@ -250,9 +251,15 @@ test('any common denominator is right, and what follows from it; the form is jud
   const right = mark('3 1/2');
   assert.ok(right.steps.every(({ verdict }) => ['correct', 'not-needed'].includes(verdict)));
   assert.deepEqual([right.marks.awarded, right.marks.available, right.flags], [4, 4, []]);
-  for (const answer of ['3 6/12', '3 2/4', '7/2', '42/12']) {
+  for (const [answer, form] of [
+    ['3 6/12', 'not-simplified'],
+    ['3 2/4', 'not-simplified'],
+    ['42/12', 'not-simplified'],
+    ['7/2', 'improper'],
+    ['2 3/2', 'improper-part']
+  ] as const) {
     const marked = mark(answer);
-    assert.deepEqual([marked.answer.verdict, marked.answer.form], ['correct', ['not-simplified']]);
+    assert.deepEqual([marked.answer.verdict, marked.answer.form], ['correct', [form]]);
     assert.deepEqual(
       marked.marks.lines.map(({ awarded }) => awarded),
       [1, 1, 1, 0]
@@ -261,6 +268,24 @@ test('any common denominator is right, and what follows from it; the form is jud
   assert.equal(mark('3 1/3').answer.verdict, 'slip');
   const bare = markItem(worked(skill.id, '5 5/6 - 2 1/3', 'parts'), { answer: '3 3/6' });
   assert.deepEqual([bare.marks.awarded, bare.marks.available], [3, 4]);
+});
+
+test('a house may take an improper fraction in lowest terms; the prompt then leaves it open', () => {
+  const either = { ...defaultHouseStyle, fractionAnswers: 'either' as const };
+  const given = item('6 2/9 - 3 7/9');
+  assert.match(
+    skill.prompt(given, defaultHouseStyle),
+    / as a mixed number in its simplest form\.$/
+  );
+  assert.match(
+    skill.prompt(item('4 1/3 - 3 2/3'), defaultHouseStyle),
+    /\d in its simplest form\.$/
+  );
+  assert.match(skill.prompt(given, either), /\d in its simplest form\.$/);
+  const scheme = skill.scheme(given, 'improper', either);
+  const marks = (answer: string) =>
+    markItem(worked(skill.id, '6 2/9 - 3 7/9', 'improper'), { answer }, scheme).marks.awarded;
+  assert.deepEqual(['22/9', '2 4/9', '44/18', '1 13/9'].map(marks), [2, 2, 1, 1]);
 });
 
 test('the common denominator earns a mark only where there are two denominators', () => {

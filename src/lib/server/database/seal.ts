@@ -29,7 +29,7 @@ export function sealSatPapers(db: Db): void {
       if (!skill?.given.schema.safeParse(part.given).success) continue;
       const entry = { given: part.given, ...(part.scheme && { scheme: part.scheme }) };
       const rung = { skill: skill.id, school: part.school! };
-      const { item, scheme, printed } = snapshotOf(rung, entry, houseStyleSchema.parse(style));
+      const { item, scheme, printed } = snapshotOf(rung, entry, styleThen(style));
       if (kept) {
         const { prompt, steps } = item;
         const sealed = { ...kept.item, prompt, steps: labelled(kept.item.steps, steps) };
@@ -41,6 +41,11 @@ export function sealSatPapers(db: Db): void {
       }
     }
   });
+}
+
+/** The style a paper was kept with; what the house chooses since then was left open in the prompts of that time. */
+function styleThen(style: unknown) {
+  return houseStyleSchema.parse({ fractionAnswers: 'either', ...(style as object) });
 }
 
 type Steps = ReturnType<typeof snapshotOf>['item']['steps'];

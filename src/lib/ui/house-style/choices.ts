@@ -67,6 +67,10 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
         ['point', 'point'],
         ['comma', 'comma']
       ]),
+      choice('fractionAnswers', 'Fractions above 1 are answered as', [
+        ['mixed', 'mixed numbers'],
+        ['either', 'mixed or improper']
+      ]),
       choice('grouping', 'Long numbers are grouped with', [
         ['space', 'spaces'],
         ['comma', 'commas'],
