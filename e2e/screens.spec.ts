@@ -109,23 +109,27 @@ test('a skill is found by typing; a rung spreads a feature; the paper is worked 
 test('lists, fractions and algebra are marked from the keyboard', async ({ page }) => {
   const answer = page.getByRole('textbox', { name: /^Answer/ }).first();
   const key = page.locator('.key');
+  const keyOf = (part: number): string => {
+    const database = new Database(server.database, { readonly: true });
+    const item = database.prepare('select item from snapshots where partId = ?').pluck().get(part);
+    database.close();
+    return (JSON.parse(item as string) as { answer: string }).answer;
+  };
   const open = async (item: number) => {
     await server.visit(page, `/marking/3?by=question&item=${item}`);
     await expect(answer).toBeFocused();
   };
   // Padded numbers are right, and it is said that they were padded.
   await open(45);
-  await page.keyboard.type('40.520, 40.436, 8.220, 8.056');
+  const padded = keyOf(45).replace(/\d+\.\d+/g, (number) => Number(number).toFixed(3));
+  expect(padded).not.toBe(keyOf(45));
+  await page.keyboard.type(padded);
   await expect(key).toContainText('answer right');
   await expect(page.getByText('not written as given; that costs nothing')).toBeVisible();
   // The right value in another form: numerator and denominator doubled.
   await open(47);
-  const database = new Database(server.database, { readonly: true });
-  const item = database.prepare('select item from snapshots where partId = 47').pluck().get();
-  database.close();
-  const { answer: right } = JSON.parse(item as string) as { answer: string };
-  const doubled = right.replace(/(\d+)\/(\d+)/, (_, top, bottom) => `${2 * top}/${2 * bottom}`);
-  expect(doubled).not.toBe(right);
+  const doubled = keyOf(47).replace(/(\d+)\/(\d+)/, (_, top, bottom) => `${2 * top}/${2 * bottom}`);
+  expect(doubled).not.toBe(keyOf(47));
   await page.keyboard.type(doubled);
   await expect(key).toContainText('answer right');
   await expect(page.getByText(/not in its simplest form/)).toBeVisible();

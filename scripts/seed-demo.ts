@@ -127,13 +127,19 @@ const mixed = createPaper(
       skill: 'order-decimals',
       kind: 'set-out',
       count: 2,
-      controls: { count: 4, maxPlaces: 3, integers: 0, longerTraps: { min: 2 }, zeroTraps: 1 }
+      controls: {
+        ...{ count: 4, maxPlaces: 3, integers: 0, longerTraps: { min: 2 }, zeroTraps: 1 },
+        ...{ wholeParts: { max: 2 }, wholeSpan: { max: 1 }, placed: { max: 1 } }
+      }
     },
     {
       skill: 'mixed-subtraction',
       kind: 'worked-example',
       count: 1,
-      controls: { relation: ['multiple'], regroups: true, simplifies: false, commonDenominator: 12 }
+      controls: {
+        ...{ relation: ['multiple'], regroups: true, simplifies: false, commonDenominator: 12 },
+        ...{ friendly: true, largestWhole: { max: 12 } }
+      }
     },
     {
       skill: 'mixed-subtraction',
@@ -145,6 +151,8 @@ const mixed = createPaper(
         wholeVanishes: false,
         fractionOnly: false,
         wholeMinuend: false,
+        friendly: true,
+        largestWhole: { max: 12 },
         commonDenominator: { min: 10, max: 30 }
       }
     },
@@ -152,7 +160,7 @@ const mixed = createPaper(
       skill: 'near-multiple-subtraction',
       kind: 'set-out',
       count: 3,
-      controls: { digits: 3, changeDigits: 2 },
+      controls: { digits: 3, changeDigits: 2, answerDigits: 3 },
       spread: {
         feature: 'suited',
         parts: [
