@@ -84,14 +84,19 @@ export function likelihood(seen: Seen, habits: Habits, coincidence: number): num
   switch (outcome) {
     case 'explained': {
       const asSeen = could === 0 ? 0 : (follows * did) / could;
-      const alike = likeCould && likeDid ? spoils * likeness : 0;
-      return asSeen * (1 - slipRate) + free * (alike + slips * coincidence) + STRAY;
+      const alike = likeCould && likeDid ? likeness : 0;
+      const byChance = (1 - (likeCould ? likeness : 0)) * coincidence;
+      return (
+        asSeen * (1 - slipRate) +
+        free * (spoils * (alike + byChance) + slips * coincidence) +
+        STRAY
+      );
     }
     case 'right':
       return free * (1 - spoils) * (1 - slipRate) + STRAY;
     case 'otherwise': {
       const unlike = spoils * (1 - (likeCould ? likeness : 0));
-      return follows * slipRate + free * (unlike + slips * (1 - coincidence)) + STRAY;
+      return follows * slipRate + free * (unlike + slips) * (1 - coincidence) + STRAY;
     }
   }
 }

@@ -1,26 +1,19 @@
 import { likelyPatterns, patternEvidence, type Observation } from '@zealous-quill/core/analysis';
 import { markItem, simulate } from '@zealous-quill/core/marking';
-import { isMarked, startLadder } from '@zealous-quill/core/papers';
-import { patternsIn, WorkedItem, type Skill } from '@zealous-quill/core/skills';
+import type { Skill } from '@zealous-quill/core/skills';
 import { skills } from '@zealous-quill/core/skills/all';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
+import { ITEMS, oftenShown, paperOf } from './bench-paper';
 import { printTable } from './table';
 
 const SCRIPTS = 200;
-/** A pattern is only asked for if it could show this often on the paper. */
-const ENOUGH = 3;
 
 /** How well the patterns that simulated pupils hold are found again, from working or from bare answers. */
 function measure(skill: Skill, isBare: boolean): string[] {
   const school = Object.keys(skill.schools)[0]!;
-  const items = startLadder(skill.id, 'bench', { seed: 2026 })
-    .rungs.filter(isMarked)
-    .flatMap((rung) => rung.items)
-    .map(({ given }) => new WorkedItem(skill, given, school));
+  const items = paperOf(skill, school);
   const shown = items.map((item) => item.showing().map(({ pattern }) => pattern.id));
-  const patterns = patternsIn(skill, school)
-    .map(({ id }) => id)
-    .filter((id) => shown.filter((ids) => ids.includes(id)).length >= ENOUGH);
+  const patterns = oftenShown(skill, items);
   let [found, missed, wrong] = [0, 0, 0];
   for (let script = 0; script < SCRIPTS; script++) {
     // Half the pupils hold a pattern, each in turn; the others only slip.
@@ -49,7 +42,7 @@ function measure(skill: Skill, isBare: boolean): string[] {
 }
 
 printTable(
-  `Diagnosis of ${SCRIPTS} simulated scripts: half hold a pattern at 0.8, all slip on 8 % of items`,
+  `Diagnosis of ${SCRIPTS} simulated scripts of ${ITEMS} items: half hold a pattern at 0.8, all slip on 8 % of items`,
   [
     ['skill', 'precision', 'recall', 'bare: precision', 'recall'],
     ...skills.map((skill) => [skill.id, ...measure(skill, false), ...measure(skill, true)])

@@ -1,23 +1,12 @@
 import { likelyPatterns, pupilEvidence } from '@zealous-quill/core/analysis';
-import { isMarked, startLadder } from '@zealous-quill/core/papers';
-import { WorkedItem, type Skill } from '@zealous-quill/core/skills';
+import { patternsIn, type Skill, type WorkedItem } from '@zealous-quill/core/skills';
 import { skills } from '@zealous-quill/core/skills/all';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
+import { ITEMS, oftenShown, paperOf } from './bench-paper';
 import { forgetful, holding, invented, lost, observe, type Answering } from './pupils';
 import { printTable } from './table';
 
 const PUPILS = 200;
-const ITEMS = 20;
-
-/** Twenty items of the marked rungs of a skill's ladder, drawn several times over. */
-function paperOf(skill: Skill, school: string): WorkedItem[] {
-  const items = [1, 2, 3].flatMap((seed) =>
-    startLadder(skill.id, 'bench', { seed: 2026 + seed })
-      .rungs.filter(isMarked)
-      .flatMap((rung) => rung.items)
-  );
-  return items.slice(0, ITEMS).map(({ given }) => new WorkedItem(skill, given, school));
-}
 
 interface Tally {
   pupils: number;
@@ -47,14 +36,47 @@ function run(
   return tally;
 }
 
+/** Patterns that the paper's school does not have and another of the skill has, often enough on these items. */
+function patternsElsewhere(skill: Skill, items: readonly WorkedItem[]) {
+  const own = patternsIn(skill, items[0]!.school).map(({ id }) => id);
+  return Object.keys(skill.schools).flatMap((school) =>
+    oftenShown(
+      skill,
+      items.map((item) => item.inSchool(school))
+    )
+      .filter((id) => !own.includes(id))
+      .map((id) => ({ id, school }))
+  );
+}
+
+/** A pupil who works by another school than the paper's, and holds a pattern of it. */
+function ofAnotherSchool(others: readonly { id: string; school: string }[], script: number) {
+  const { id, school } = others[script % others.length]!;
+  const answering: Answering = (item, random) => holding([id])(item.inSchool(school), random);
+  return { answering, held: [id] };
+}
+
+/** What is said at over 99 % of a class in which a third hold one pattern, a third err otherwise, a third slip. */
+function classOf(often: readonly string[], items: readonly WorkedItem[]) {
+  const kinds: readonly Answering[] = [invented(0), invented(1), invented(2), lost, forgetful];
+  const said = { true: 0, all: 0 };
+  for (let script = 0; script < PUPILS; script++) {
+    const random = seededRandom(partSeed(script, items[0]!.skill.id));
+    const held = script % 3 === 0 ? [often[(script / 3) % often.length]!] : [];
+    const answering = script % 3 === 1 ? kinds[script % kinds.length]! : holding(held);
+    const observations = items.map((item) => observe(item, answering(item, random)));
+    for (const { pattern, probability } of likelyPatterns(pupilEvidence(observations).patterns)) {
+      if (probability <= 0.99) continue;
+      said.all++;
+      if (held.includes(pattern)) said.true++;
+    }
+  }
+  return said;
+}
+
 const rows = skills.map((skill) => {
   const items = paperOf(skill, Object.keys(skill.schools)[0]!);
-  const often = skill.patterns
-    .map(({ id }) => id)
-    .filter(
-      (id) =>
-        items.filter((item) => item.showing().some(({ pattern }) => pattern.id === id)).length >= 5
-    );
+  const often = oftenShown(skill, items);
   const pick = (script: number, count: number) =>
     Array.from(
       { length: Math.min(count, often.length) },
@@ -71,6 +93,10 @@ const rows = skills.map((skill) => {
       return { answering: holding(held), held };
     }, items)
   );
+  const last = paperOf(skill, Object.keys(skill.schools).at(-1)!);
+  const others = patternsElsewhere(skill, last);
+  const elsewhere = others.length > 0 && run((script) => ofAnotherSchool(others, script), last);
+  const mixed = classOf(often, items);
   const lostOnes = nobody(lost);
   const forgetfulOnes = nobody(forgetful);
   return [
@@ -86,7 +112,8 @@ const rows = skills.map((skill) => {
     share(lostOnes.named, lostOnes.pupils),
     share(forgetfulOnes.named, forgetfulOnes.pupils),
     ...holders.map(({ found, wanted }) => share(found, wanted)),
-    share(holders[0]!.named, holders[0]!.pupils)
+    elsewhere ? share(elsewhere.found, elsewhere.wanted) : '–',
+    share(mixed.true, mixed.all)
   ];
 });
 
@@ -102,7 +129,8 @@ printTable(
       'one found',
       'two',
       'three',
-      'wrong beside'
+      'other school',
+      'true of over 99'
     ],
     ...rows
   ]

@@ -76,7 +76,7 @@ export const holding =
   (patterns: readonly string[], degree = 0.8): Answering =>
   (item, random) => {
     // Where several could show, none has the first say.
-    const turn = uniformInt(random, 0, patterns.length - 1);
+    const turn = uniformInt(random, 0, Math.max(0, patterns.length - 1));
     const inTurn = [...patterns.slice(turn), ...patterns.slice(0, turn)];
     const pupil = {
       holds: inTurn.map((pattern) => ({ pattern, degree })),
