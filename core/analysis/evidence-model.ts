@@ -81,22 +81,18 @@ export function likelihood(seen: Seen, habits: Habits, coincidence: number): num
   const follows = 1 - (1 - degree) ** could;
   const free = 1 - follows;
   const slips = (1 - spoils) * slipRate;
+  const unlike = 1 - (likeCould ? likeness : 0);
   switch (outcome) {
     case 'explained': {
       const asSeen = could === 0 ? 0 : (follows * did) / could;
-      const alike = likeCould && likeDid ? likeness : 0;
-      const byChance = (1 - (likeCould ? likeness : 0)) * coincidence;
-      return (
-        asSeen * (1 - slipRate) +
-        free * (spoils * (alike + byChance) + slips * coincidence) +
-        STRAY
-      );
+      // What an unknown error writes looks like the one pattern, or like any other by chance.
+      const alike = likeCould && likeDid ? likeness : unlike * coincidence;
+      return asSeen * (1 - slipRate) + free * (spoils * alike + slips * coincidence) + STRAY;
     }
     case 'right':
       return free * (1 - spoils) * (1 - slipRate) + STRAY;
     case 'otherwise': {
-      const unlike = spoils * (1 - (likeCould ? likeness : 0));
-      return follows * slipRate + free * (unlike + slips) * (1 - coincidence) + STRAY;
+      return follows * slipRate + free * (spoils * unlike + slips) * (1 - coincidence) + STRAY;
     }
   }
 }

@@ -7,7 +7,7 @@ const FEWEST = 2;
 /** Share it must have of what it explains and what nothing explains. */
 const EXPLAINS = 0.6;
 /** Share it must have of what it explains and what shows that it was not followed: less is forgetting. */
-const FOLLOWED = 0.35;
+const FOLLOWED = 0.4;
 
 /**
  * The patterns that a pupil probably holds, the likeliest first: those of one half and more, and those that are

@@ -36,35 +36,33 @@ export function posterior(
 ): Posterior {
   const { prior, unknown } = model;
   const odds = Math.log(prior / (1 - prior));
-  const found: { set: number; isUnknown: boolean; log: number }[] = [];
+  const found: Hypothesis[] = [];
+  const without = Math.log(1 - unknown);
   for (const set of setsOf(count, MOST_HELD)) {
     const size = bits(set);
-    const cells = cellsOf(sights, set, 0);
-    for (const { logs, weight } of tables(model, size > 0, false)) {
-      const log = Math.log((1 - unknown) * weight) + size * odds + logOf(cells, logs);
-      found.push({ set, isUnknown: false, log });
-    }
+    const chances = sumOf(cellsOf(sights, set, 0), tables(model, size > 0, false));
+    found.push({ set, isUnknown: false, log: without + size * odds + chances });
   }
   // What the unknown error is like: none of the patterns, or one that is not held.
   const likes = [0, ...Array.from({ length: count }, (_, place) => 1 << place)];
+  const beside = Math.log(unknown / likes.length);
   for (const set of setsOf(count, 1)) {
     for (const like of likes.filter((one) => (one & set) === 0)) {
-      const cells = cellsOf(sights, set, like);
-      for (const { logs, weight } of tables(model, set !== 0, true)) {
-        const chance = (unknown * weight) / likes.length;
-        const log = Math.log(chance) + bits(set) * odds + logOf(cells, logs);
-        found.push({ set, isUnknown: true, log });
-      }
+      const chances = sumOf(cellsOf(sights, set, like), tables(model, set !== 0, true));
+      found.push({ set, isUnknown: true, log: beside + bits(set) * odds + chances });
     }
   }
   return normalised(count, found);
 }
 
-function normalised(
-  count: number,
-  found: readonly { set: number; isUnknown: boolean; log: number }[]
-): Posterior {
-  // Relative to the largest, which keeps the weights of a long script from vanishing.
+/** What a pupil may hold, and the log of its weight. */
+interface Hypothesis {
+  readonly set: number;
+  readonly isUnknown: boolean;
+  readonly log: number;
+}
+
+function normalised(count: number, found: readonly Hypothesis[]): Posterior {
   const largest = found.reduce((most, { log }) => Math.max(most, log), -Infinity);
   const held = Array.from({ length: count }, () => 0);
   let [total, unknown] = [0, 0];
@@ -87,7 +85,8 @@ function setsOf(count: number, most: number): number[] {
 
 /** Logs of the likelihoods under some habits, by {@link cellOf}. */
 interface Table {
-  readonly logs: readonly number[];
+  readonly logs: Float64Array;
+  /** Log of its weight. */
   readonly weight: number;
 }
 
@@ -119,16 +118,16 @@ function tablesOf(model: EvidenceModel, isHeld: boolean, isUnknown: boolean): Ta
             { degree: degree!, spoils: spoils!, likeness: likeness!, slipRate },
             model.coincidence
           ),
-          weight: byDegree! * bySpoils! * byLikeness! * bySlips
+          weight: Math.log(byDegree! * bySpoils! * byLikeness! * bySlips)
         }))
       )
     )
   );
 }
 
-function logsOf(habits: Habits, coincidence: number): number[] {
+function logsOf(habits: Habits, coincidence: number): Float64Array {
   const places = Array.from({ length: WIDTH }, (_, place) => place);
-  return outcomes.flatMap((outcome) =>
+  const logs = outcomes.flatMap((outcome) =>
     places.flatMap((could) =>
       places.flatMap((did) =>
         [0, 1, 2].map((like) =>
@@ -143,19 +142,38 @@ function logsOf(habits: Habits, coincidence: number): number[] {
       )
     )
   );
+  return Float64Array.from(logs);
 }
 
-/** The cells of a table in which the sights fall, and how often. */
-type Cells = readonly (readonly [cell: number, times: number])[];
+/** The cells of a table in which the sights fall, and how often; plain arrays, as thousands of tables are read. */
+interface Cells {
+  readonly cells: Int32Array;
+  readonly times: Float64Array;
+}
 
 function cellsOf(sights: readonly Sight[], set: number, like: number): Cells {
-  return sights.map(({ could, did, outcome, times }) => {
-    const likeness = (could & like) === 0 ? 0 : (did & like) === 0 ? 1 : 2;
-    return [cellOf(outcome, bits(could & set), bits(did & set), likeness), times];
-  });
+  return {
+    cells: Int32Array.from(sights, ({ could, did, outcome }) => {
+      const likeness = (could & like) === 0 ? 0 : (did & like) === 0 ? 1 : 2;
+      return cellOf(outcome, bits(could & set), bits(did & set), likeness);
+    }),
+    times: Float64Array.from(sights, ({ times }) => times)
+  };
 }
 
-/** Log of the chance of all sights. */
-function logOf(cells: Cells, logs: readonly number[]): number {
-  return cells.reduce((log, [cell, times]) => log + times * logs[cell]!, 0);
+/** Log of the chance of all sights, summed over the habits with their weights. */
+function sumOf({ cells, times }: Cells, under: readonly Table[]): number {
+  const all = new Float64Array(under.length);
+  let largest = -Infinity;
+  for (let table = 0; table < under.length; table++) {
+    const { logs, weight } = under[table]!;
+    let log = weight;
+    for (let at = 0; at < cells.length; at++) log += times[at]! * logs[cells[at]!]!;
+    all[table] = log;
+    if (log > largest) largest = log;
+  }
+  // Relative to the largest, which keeps the weights of a long script from vanishing.
+  let sum = 0;
+  for (const log of all) sum += Math.exp(log - largest);
+  return largest + Math.log(sum);
 }

@@ -1,3 +1,4 @@
+import { pupilEvidence } from '@zealous-quill/core/analysis';
 import { markItem, simulate } from '@zealous-quill/core/marking';
 import {
   drawItems,
@@ -9,6 +10,7 @@ import {
 } from '@zealous-quill/core/skills';
 import '@zealous-quill/core/skills/all';
 import { distinctRanks, seededRandom } from '@zealous-quill/core/spaces';
+import { observe } from './pupils';
 import { counts, spaces } from './spaces';
 import { ms, printTable, time } from './table';
 
@@ -95,10 +97,18 @@ const markScript = () =>
     markItem(new WorkedItem(skill, given, 'columns'), working)
   );
 const first = time(markScript);
-const WARMING = 100;
+const WARMING = 300;
 const later = Array.from({ length: WARMING + 20 }, () => time(markScript)).slice(WARMING);
+const observations = script.map(({ given, working }) => {
+  const item = new WorkedItem(skill, given, 'columns');
+  return observe(item, working['answer'] ?? '');
+});
+const weighing = Array.from({ length: 40 }, () => time(() => pupilEvidence(observations))).slice(
+  20
+);
 printTable('Marking a script of 30 items with working', [
   ['', 'time'],
   ['first', ms(first)],
-  [`median of 20 after ${WARMING}, as in a running server`, ms(later.sort((a, b) => a - b)[10]!)]
+  [`median of 20 after ${WARMING}, as in a running server`, ms(later.sort((a, b) => a - b)[10]!)],
+  ['evidence of the pupil', ms(weighing.sort((a, b) => a - b)[10]!)]
 ]);
