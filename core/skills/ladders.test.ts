@@ -40,8 +40,8 @@ const struckOut: Readonly<Record<string, (item: WorkedItem, features: Features) 
   'short-multiplication': (_, { carries }) => carries === 0,
   'long-multiplication': (_, { carries, multiplierZeros }) =>
     carries === 0 || multiplierZeros !== 0,
-  'near-multiple-subtraction': (item, { digits, suited }) =>
-    !suited || Number(digits) > 4 || answerOf(item) < 10,
+  'near-multiple-subtraction': (item, { digits, suited, crosses }) =>
+    !suited || !crosses || Number(digits) > 4 || answerOf(item) < 10,
   'square-ending-five': (_, { digits }) => Number(digits) > 3,
   'order-decimals': (_, { count, placed, wholeSpan, longerTraps, shorterTraps }) =>
     placed === count || Number(wholeSpan) > 1 || Number(longerTraps) + Number(shorterTraps) === 0,

@@ -79,6 +79,9 @@ function wrongWay({ change }: Given) {
   };
 }
 
+/** The change is a little below a multiple, and the start does not have so much beyond one. */
+const plain = { suited: true, crosses: true, offset: { max: -1 } };
+
 /** Mental subtraction of a number near a multiple of 10, 100 or 1000. */
 export const skill = defineSkill({
   card,
@@ -110,6 +113,11 @@ export const skill = defineSkill({
       (l) => l.base
     ),
     offset: count<Look>([-30, 30], 'Offset', 'the change less that multiple', (l) => l.offset),
+    crosses: flag<Look>(
+      'Crosses',
+      'taking the change away passes a multiple of its base',
+      (l) => Number(l.start) % l.base < Number(l.change) % l.base
+    ),
     suited: flag<Look>(
       'Suited',
       'the change is near the multiple, so that the strategy pays',
@@ -148,17 +156,14 @@ export const skill = defineSkill({
   suits: ({ change }) => nearMultiple(Number(change)).suited,
   // From ten less one or two to thousands; what is left is never so small that one would count up to it.
   ladder: [
-    rung('worked-example', 1, { suited: true, digits: 2, changeDigits: 1, answerDigits: 2 }),
-    rung('gaps', 1, {
-      ...{ suited: true, digits: 2, changeDigits: 2, answerDigits: 2 },
-      offset: { min: -2, max: -1 }
-    }),
-    rung('set-out', 4, { suited: true, digits: 3, changeDigits: 2, answerDigits: 3 }),
-    rung('bare', 4, { suited: true, digits: 3, changeDigits: 3, answerDigits: 3, base: 100 }),
+    rung('worked-example', 1, { ...plain, digits: 2, changeDigits: 1, answerDigits: 2 }),
+    rung('gaps', 1, { ...plain, digits: 2, changeDigits: 2, answerDigits: 2 }),
+    rung('set-out', 4, { ...plain, digits: 3, changeDigits: 2, answerDigits: 3 }),
+    rung('bare', 4, { ...plain, digits: 3, changeDigits: 3, answerDigits: 3, base: 100 }),
     rung('harder', 3, {
-      ...{ suited: true, digits: 4, changeDigits: 3, answerDigits: 4 },
+      ...{ suited: true, crosses: true, digits: 4, changeDigits: 3, answerDigits: 4 },
       offset: { min: 1 }
     }),
-    rung('challenge', 2, { suited: true, digits: 4, changeDigits: 4, answerDigits: 4, base: 1000 })
+    rung('challenge', 2, { ...plain, digits: 4, changeDigits: 4, answerDigits: 4, base: 1000 })
   ]
 });

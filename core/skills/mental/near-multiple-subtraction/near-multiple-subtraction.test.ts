@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { skillOf, suitability, Wanted } from '../..';
+import type { Constraints } from '../../controls';
 import { markItem } from '../../../marking';
 import { checkPatterns, worked } from '../../skills.test-helper';
 import {
@@ -32,11 +33,18 @@ test('features, pairs of them and combinations count as brute force for starts b
 });
 
 test('ranks run through a small space once each, and only through it', () => {
-  const wanted = allItems(100).filter(
-    (given) => given.start.length === 2 && skill.measure(given)['suited'] === true
-  );
-  const asked = new Wanted(specs, { digits: { min: 2, max: 2 }, suited: true });
-  ranksAsListed(items(asked), wanted, skill.given.print);
+  const small = allItems(1000).filter(({ start }) => start.length > 1);
+  const requests: Constraints[] = [
+    {},
+    { crosses: true },
+    { crosses: false, answerDigits: { min: 2, max: 2 } }
+  ];
+  for (const more of requests) {
+    const controls = { digits: { min: 2, max: 3 }, suited: true, ...more };
+    const asked = new Wanted(specs, controls);
+    const wanted = small.filter((given) => asked.meets(skill.measure(given)));
+    ranksAsListed(items(asked), wanted, skill.given.print);
+  }
 });
 
 test('the multiple is the one a slow search finds (common practice: within 30, 10 and 2)', () => {

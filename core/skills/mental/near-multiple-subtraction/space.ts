@@ -20,20 +20,39 @@ function itemsOf(digits: number, wanted: Wanted): ItemSpace<{ start: string; cha
   const { min, max } = wanted.range('changeDigits');
   const first = 10 ** (min - 1);
   const left = wanted.range('answerDigits');
+  const crosses = wanted.flag('crosses');
   const lowestStart = (change: number) => Math.max(lowest, change + 10 ** (left.min - 1));
   const highestStart = (change: number) => Math.min(highest, change + 10 ** left.max - 1);
   const isAsked = wanted.asks('base', 'offset', 'suited');
   const isWanted = near.map(({ base, offset, suited }) => wanted.meets({ base, offset, suited }));
   const isNear = (change: number) => isWanted[change < 2000 ? change : 1000 + (change % 1000)]!;
+  /** The beyonds of a start that are wanted: how far it is beyond a multiple of the base of the change. */
+  const beyonds = (change: number) => {
+    const { base } = nearOf(change);
+    if (crosses === undefined) return { base: 1, from: 0, to: 1 };
+    return crosses ? { base, from: 0, to: change % base } : { base, from: change % base, to: base };
+  };
+  /** How many wanted starts there are from 0 up to a number. */
+  const startsUpTo = (number: number, change: number) => {
+    const { base, from, to } = beyonds(change);
+    const within = Math.min(Math.max((number % base) - from + 1, 0), to - from);
+    return number < 0 ? 0 : Math.floor(number / base) * (to - from) + within;
+  };
+  const startOf = (change: number, index: number) => {
+    const { base, from, to } = beyonds(change);
+    const place = startsUpTo(lowestStart(change) - 1, change) + index;
+    return Math.floor(place / (to - from)) * base + from + (place % (to - from));
+  };
   return classItems({
     size: Math.max(0, Math.min(10 ** max, highest) - first),
     weight(key) {
       const change = first + key;
       if (isAsked && !isNear(change)) return 0;
-      return Math.max(0, highestStart(change) - lowestStart(change) + 1);
+      const upTo = startsUpTo(highestStart(change), change);
+      return Math.max(0, upTo - startsUpTo(lowestStart(change) - 1, change));
     },
     member: (key, index) => ({
-      start: String(lowestStart(first + key) + index),
+      start: String(startOf(first + key, index)),
       change: String(first + key)
     }),
     features(key) {

@@ -29,7 +29,7 @@ export const skill = defineSkill({
   seconds: { constant: 3, digits: 5, carries: 3 },
   // The tables met first, then more carries, longer numbers, and zeros that carries fall into.
   ladder: [
-    rung('worked-example', 1, { ...firstTables, multiplier: { max: 5 } }),
+    rung('worked-example', 1, { ...firstTables, multiplier: { min: 3, max: 5 } }),
     rung('gaps', 1, { ...firstTables, multiplier: { min: 3 }, largestCarry: { min: 2 } }),
     rung('set-out', 4, { digits: 2, carries: 1, zeros: 0, multiplier: { min: 4 } }),
     rung('bare', 4, { digits: 3, carries: 2, zeros: 0, multiplier: { min: 3 } }),

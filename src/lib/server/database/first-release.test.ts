@@ -75,7 +75,10 @@ interface Print {
   }[];
 }
 
-/** A print without what has changed since: keys hold the gaps, and what is worked in the head has no squares. */
+/**
+ * A print without what has changed since: keys hold the gaps, what is worked in the head has no squares, and only
+ * where figures are lined up is one told to mind their length.
+ */
 function unchanged<P extends Print>(print: P, paper: Paper, kind: PrintKind): P {
   const rungs = paper.rungs.flatMap((rung) => rung.items.map(() => rung));
   const isInHead = ({ skill, kind }: Rung) =>
@@ -85,7 +88,9 @@ function unchanged<P extends Print>(print: P, paper: Paper, kind: PrintKind): P 
     .map((section) => {
       const inHead = section.items.some(({ number }) => isInHead(rungs[number - 1]!));
       const items = section.items.map((item) => (inHead ? { ...item, picture: null } : item));
-      return { ...section, items, ...(inHead && { note: '' }) };
+      const { skill, kind } = rungs[items[0]!.number - 1]!;
+      const minds = kind === 'harder' && ['fractions', 'algebra'].includes(findCard(skill)!.family);
+      return { ...section, items, ...((inHead || minds) && { note: '' }) };
     });
   return { ...print, sections };
 }

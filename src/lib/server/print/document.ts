@@ -91,26 +91,29 @@ export function printDocument(
     footer: `Edition ${paper.edition} · seed ${paper.seed} · Zealous Quill ${version}`,
     sections: paper.rungs
       .map((rung) => ({
-        id: rung.id,
-        title: titleOf(rung, paper),
+        rung,
         items: parts
           .filter(({ section }) => section === rung.id)
           .filter((part) => kind !== 'key' || part.kind !== 'worked-example')
-          .map((part) => printItem(part, kind, style)),
-        kind: rung.kind
+          .map((part) => printItem(part, kind, style))
       }))
       .filter(({ items }) => items.length > 0)
-      .map(({ kind: rung, ...section }) => ({
-        ...section,
-        note: kind === 'paper' ? noteOf(rung, section.items) : ''
+      .map(({ rung, items }) => ({
+        id: rung.id,
+        title: titleOf(rung, paper),
+        items,
+        note: kind === 'paper' ? noteOf(rung, items) : ''
       }))
   };
 }
 
 /** What a section tells the pupil: of squares only where there are some. */
-function noteOf(kind: Rung['kind'], items: readonly PrintItem[]): string {
-  const isInHead = kind === 'bare' && items.every(({ hasAnswerLine }) => hasAnswerLine);
-  return isInHead ? 'In your head: write only the answer.' : rungWords[kind].note;
+function noteOf({ kind, skill }: Rung, items: readonly PrintItem[]): string {
+  const isInHead = items.every(({ hasAnswerLine }) => hasAnswerLine);
+  if (isInHead) return 'In your head: write only the answer.';
+  // Only where figures are lined up does the length of numbers matter.
+  const areLinedUp = ['written', 'decimals'].includes(findCard(skill)!.family);
+  return kind === 'harder' && !areLinedUp ? 'Take your time.' : rungWords[kind].note;
 }
 
 /** What a rung is called; on a paper of several skills, with the skill it is about. */

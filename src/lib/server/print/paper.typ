@@ -115,13 +115,15 @@
   list(marker: [–], ..item.explanation.map(maths))
 }
 
+#let prompt(item) = text(font: "Andika", size: 10.5pt, maths(item.prompt))
+
 // The working under its question, with the steps beside it where both fit into the width.
 #let question(item, width) = block(breakable: false, width: 100%, below: 12pt, {
   grid(
     columns: (7mm, 1fr),
     text(weight: "bold", str(item.number)),
     {
-      text(font: "Andika", size: 10.5pt, maths(item.prompt))
+      prompt(item)
       h(1fr)
       marks-text(item.marks)
       v(2pt)
@@ -149,6 +151,10 @@
   let widest = calc.max(..section.items.map(item => if item.picture == none { 1 } else { item.picture.width }))
   let has-steps = section.items.any(item => item.explanation.len() > 0)
   let cell = calc.max(widest * side + 12mm, if has-steps { 80mm } else { 46mm })
+  // Over an answer line the question stands on one line.
+  for item in section.items.filter(item => item.hasAnswerLine) {
+    cell = calc.max(cell, measure(prompt(item)).width + 18mm)
+  }
   let most = calc.max(1, calc.min(3, int((size.width + 5mm) / (cell + 5mm))))
   let count = section.items.len()
   let columns = calc.ceil(count / calc.ceil(count / most))
