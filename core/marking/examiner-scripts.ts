@@ -30,16 +30,20 @@ export const scripts: Readonly<Record<string, string>> = {
 487 + 365 | d:8?2 c:11 | 0 0 | as if it were blank: not finished
 487 + 365 | d:_52 c:11 | 0 0 | not finished
 487 + 365 | d:71412 =71412 | 0 0
+487 + 365 | d:743 =743 | 0 0 | carries dropped, and a slip
+487 + 365 | d:852 c:11 =528 | 1 0 | copied wrong
 487 + 365 | =71412 | 0 0
 487 + 365 | =1311 | 0 0
 58 + 67 | d:125 c:11 =125 | 1 1
 58 + 67 | d:115 =115 | 0 0
+58 + 67 | d:116 =116 | 0 0 | the carry dropped, and a slip
 58 + 67 | d:25 c:1 =25 | 0 0
 58 + 67 | d:135 c:11 =135 | 1 0 | 12 taken for 13
 96 + 7 | d:103 =103 | 1 1
 96 + 7 | d:93 =93 | 0 0
 96 + 7 | =913 | 0 0
 47 + 38 | d:75 =85 | 1 1 | right over wrong working: proposed as earned, for the marker to see
+47 + 38 | d:64 =85 | 0 1 | two wrong squares show no method, whatever the answer says
 189 + 276 + 358 | d:823 c:22 =823 | 1 1
 189 + 276 + 358 | d:813 c:21 =813 | 1 0 | carried 1 for 2, followed
 189 + 276 + 358 | d:713 c:11 =713 | 0 0 | both carries wrong
@@ -54,6 +58,10 @@ export const scripts: Readonly<Record<string, string>> = {
 403 - 127 | =276 | 1 1
 403 - 127 | =324 | 0 0
 403 - 127 | d:324 =324 | 0 0
+403 - 127 | d:325 =325 | 0 0 | smaller from larger, and a slip
+403 - 127 | w:3,9,13 d:285 =285 | 0 0 | two slips
+403 - 127 | w:3,9,13 d:2?6 =276 | 1 1
+523 - 187 | w:4,11,13 d:336 =363 | 1 0 | copied wrong
 403 - 127 | w:4,9,13 d:376 =376 | 0 0 | the hundreds gave nothing
 403 - 127 | w:3,10,13 d:286 =286 | 0 0 | the passed zero stays ten
 403 - 127 | w:3,9,13 d:286 =286 | 1 0 | 9 - 2 taken for 8
@@ -89,6 +97,7 @@ equal-additions: 403 - 127 | =376 | 0 0 | a pattern of the other school`,
 47 x 6 | =282 | 1 1
 47 x 6 | =242 | 0 0
 47 x 6 | d:242 =242 | 0 0
+47 x 6 | d:243 =243 | 0 0 | the carry dropped, and a slip
 47 x 6 | d:2442 =2442 | 0 0
 47 x 6 | d:482 c:4 =482 | 0 0
 47 x 6 | d:276 c:3 =276 | 1 0 | 6 x 7 taken for 36
@@ -122,6 +131,8 @@ equal-additions: 403 - 127 | =376 | 0 0 | a pattern of the other school`,
 47 x 36 | r0:292 r1:1420 s:1712 =1712 | 1 1 1 0 | one slip in each row
 47 x 36 | r0:393 r1:1410 s:1803 =1803 | 0 1 1 0 | three wrong in one row
 47 x 36 | r0:282 r1:141 s:423 =423 | 1 0 1 0 | no placeholder; the addition is right
+47 x 36 | r0:282 r1:141 s:433 =433 | 1 0 1 0 | no placeholder, and one slip in the addition
+47 x 36 | r0:28? r1:1410 s:1692 =1692 | 1 1 1 1
 47 x 36 | =423 | 0 0 0 0
 47 x 36 | =1452 | 0 0 0 0
 47 x 36 | r0:242 r1:1210 s:1452 =1452 | 0 0 1 0 | carries dropped in both rows
@@ -167,6 +178,7 @@ equal-additions: 403 - 127 | =376 | 0 0 | a pattern of the other school`,
 4.07, 4.6, 4.125, 4.2 ascending | =4.07, 4.125, 4.2, 4.6 | 1 1
 4.07, 4.6, 4.125, 4.2 ascending | =4.07, 4.2, 4.6, 4.125 | 1 0 | one out of place, whatever the reason
 4.07, 4.6, 4.125, 4.2 ascending | =4.2, 4.6, 4.07, 4.125 | 0 0
+4.07, 4.6, 4.125, 4.2 ascending | =4.2, 4.07, 4.6, 4.125 | 0 0 | longer taken for larger, and two exchanged
 4.07, 4.6, 4.125, 4.2 ascending | =4,07; 4,125; 4,2; 4,6 | 1 1`,
   'mixed-subtraction': `
 6 2/9 - 3 7/9 | rw=5 rn=11 fn=4 wh=2 =2 4/9 | 1 1
@@ -174,6 +186,9 @@ equal-additions: 403 - 127 | =376 | 0 0 | a pattern of the other school`,
 6 2/9 - 3 7/9 | =2 8/18 | 1 0 | not in its simplest form
 6 2/9 - 3 7/9 | =3 5/9 | 0 0
 6 2/9 - 3 7/9 | fn=5 wh=3 =3 5/9 | 0 0
+6 2/9 - 3 7/9 | fn=5 wh=3 =3 6/9 | 0 0 | smaller from larger, and copied wrong
+6 2/9 - 3 7/9 | rw=5 rn=1? fn=4 wh=2 =2 4/9 | 1 1
+6 2/9 - 3 7/9 | rw=5 rn=11 fn=5 wh=2 =2 4/9 | 1 1 | right over wrong working
 6 2/9 - 3 7/9 | rw=5 rn=12 fn=5 wh=2 =2 5/9 | 0 0 | ten pieces to a whole
 6 2/9 - 3 7/9 | rw=6 rn=11 fn=4 wh=3 =3 4/9 | 0 0
 6 2/9 - 3 7/9 | rw=5 rn=11 fn=3 wh=2 =2 3/9 | 1 0 | one slip
@@ -211,6 +226,9 @@ parts: 6 2/9 - 3 7/9 | wh=3 fn=5 =3 5/9 | 0 0`,
 532 - 298 | =232 | 0 0
 532 - 298 | mu=300 di=242 ad=2 =244 | 1 0
 532 - 298 | mu=300 di=232 ad=3 =235 | 1 0
+532 - 298 | mu=300 di=242 ad=3 =245 | 1 0 | two slips; the multiple is the method
+532 - 298 | mu=300 di=232 ad=3 =234 | 1 1 | right over wrong working
+532 - 298 | mu=300 di=242 ad=2 =240 | 1 0 | the wrong way, and a slip
 532 - 298 | mu=290 di=242 ad=-8 =234 | 1 1 | another multiple beside it
 532 - 298 | mu=290 di=242 ad=8 =234 | 1 1 | the sign left off
 532 - 298 | mu=250 di=282 ad=48 =330 | 0 0 | no multiple beside it
@@ -236,6 +254,9 @@ parts: 6 2/9 - 3 7/9 | wh=3 fn=5 =3 5/9 | 0 0`,
 65² | =3525 | 0 0
 65² | ne=8 po=48 =4825 | 1 0 | one slip, followed
 65² | ne=8 po=47 =4725 | 0 0 | two slips
+65² | ne=6 po=35 =3525 | 0 0 | the head squared, and a slip
+65² | ne=7 po=43 =4225 | 1 1 | right over wrong working
+65² | ne=6 po=35 =4225 | 0 1 | right over two slips
 65² | ne=7 po=42 | 1 0
 65² | ne=7 po=4? =4225 | 1 1
 85² | ne=9 po=72 =7225 | 1 1
@@ -258,6 +279,9 @@ x² - 7x + 12 | pr=12 su=-7 pa=-1,-12 =(x-1)(x-12) | 0 0
 x² - 7x + 12 | pr=12 su=-7 | 0 0 | nothing is found yet
 x² - 7x + 12 | =not factorable | 0 0
 x² - 7x + 12 | pr=12 su=-7 pa=-3,-4 =(x-3)(x-5) | 1 0
+x² - 7x + 12 | pr=12 su=-7 pa=-2,-6 =(x-3)(x-4) | 0 1 | right over a wrong pair
+x² - 7x + 12 | pr=12 su=-7 pa=-3,-? =(x-3)(x-4) | 1 1
+x² - 7x + 12 | pr=13 su=-7 pa=-3,-4 =(x-3)(x-4) | 1 1 | nobody used the 13
 x² - 5x + 6 | =(x-6)(x+1) | 0 0
 2x² + 10x + 12 | =2(x+2)(x+3) | 1 1 1
 2x² + 10x + 12 | =(2x+4)(x+3) | 0 1 0 | not complete
@@ -269,6 +293,7 @@ x² - 5x + 6 | =(x-6)(x+1) | 0 0
 6x² + 11x + 4 | pr=24 su=11 pa=3,8 =(2x+1)(3x+4) | 1 1
 6x² + 11x + 4 | pa=3,8 =(x+3)(x+8) | 1 0 | a right pair
 6x² + 11x + 4 | =(x+3)(x+8) | 0 0
+6x² + 11x + 4 | pr=24 su=11 pa=3,8 =(x+3)(x+7) | 1 0 | the leading number dropped, and a slip
 6x² + 11x + 4 | =(3x+4)(2x+1) | 1 1
 x² + x + 1 | =not factorable | 1 1
 x² + x + 1 | =(x+1)² | 0 0

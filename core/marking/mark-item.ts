@@ -5,7 +5,7 @@ import { diagnose, type Explanation, type Written } from './diagnosis';
 import { proposeMarks, type MarkLine } from './marks';
 import { factsBehind, nearMiss, type SlipKind } from './near-miss';
 import { isListed, madeEasier, readWorking, type Working } from './readings';
-import { isFault, type StepReading, type Verdict } from './step-reading';
+import { isFault, isOwnHand, type StepReading, type Verdict } from './step-reading';
 import type { Scheme } from './scheme';
 
 export type Flag = 'contradicted' | 'easier';
@@ -108,11 +108,6 @@ function isContradicted(readings: readonly StepReading[], answerRight: boolean):
     readings.some(({ contradicted }) => contradicted) ||
     (answerRight && readings.some((reading) => reading.step.id !== ANSWER && isFault(reading)))
   );
-}
-
-/** Written as such; an answer read across its squares counts, what is only seen in the answer does not. */
-function isOwnHand({ step, written, assembled }: StepReading): boolean {
-  return written !== null && (!assembled || step.id === ANSWER);
 }
 
 function report({

@@ -1,6 +1,6 @@
 import type { FormCode } from '../numbers';
 import { ANSWER, isSilent } from '../working';
-import { isFault, type StepReading } from './step-reading';
+import { isFault, isOwnHand, type StepReading } from './step-reading';
 import type { Mark, Scheme } from './scheme';
 import { covers } from './schemes';
 
@@ -151,14 +151,17 @@ function isCharged(reading: StepReading, evidence: Evidence): boolean {
   );
 }
 
-/** A step whose wrong value nobody used: every written step that uses it is right. */
+/**
+ * A step whose wrong value nobody used: every written step that uses it is right, and one of them is of the
+ * working. A right answer alone shows nothing of how it was come by.
+ */
 function isContradictedAway(reading: StepReading, { readings }: Evidence): boolean {
   const users = readings.filter(
     ({ step, value }) => value !== undefined && step.uses.includes(reading.step.id)
   );
   return (
     reading.value !== undefined &&
-    users.length > 0 &&
+    users.some((user) => user.step.id !== ANSWER && isOwnHand(user)) &&
     users.every(({ countsAs }) => countsAs === 'correct')
   );
 }

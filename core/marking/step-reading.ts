@@ -1,5 +1,5 @@
 import type { Value } from '../numbers';
-import type { Step } from '../working';
+import { ANSWER, type Step } from '../working';
 
 export type Verdict =
   'correct' | 'follows-through' | 'slip' | 'blank' | 'not-needed' | 'unreadable';
@@ -37,4 +37,9 @@ export function isSound({ countsAs, value }: StepReading): boolean {
 /** Whether a reading charges the pupil: a slip, or a step that was left out. */
 export function isFault({ countsAs, leftOut }: StepReading): boolean {
   return countsAs === 'slip' || leftOut;
+}
+
+/** Written as such; an answer read across its squares counts, what is only seen in the answer does not. */
+export function isOwnHand({ step, written, assembled }: StepReading): boolean {
+  return written !== null && (!assembled || step.id === ANSWER);
 }
