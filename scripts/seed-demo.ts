@@ -160,7 +160,7 @@ const mixed = createPaper(
       skill: 'near-multiple-subtraction',
       kind: 'set-out',
       count: 3,
-      controls: { digits: 3, changeDigits: 2, answerDigits: 3 },
+      controls: { digits: 3, changeDigits: 2, answerDigits: 3, crosses: true },
       spread: {
         feature: 'suited',
         parts: [

@@ -118,15 +118,18 @@ export function withControl(
   return Object.fromEntries(control === undefined ? others : [...others, [id, control]]);
 }
 
+/** A number with a minus sign where it is below 0. */
+export const signed = (value: number): string => String(value).replace('-', '−');
+
 /** What a control asks, in a few words: `2`, `1 to 3`, `at least 1`. */
 export function controlText(control: Control): string {
   if (typeof control === 'boolean') return control ? 'yes' : 'no';
   if (Array.isArray(control)) return control.map(valueText).join(' or ');
   if (isAllowed(control)) return control.allow.join(', ');
   const { min, max } = rangeOf(control);
-  if (min === max) return String(min);
-  if (max === Infinity) return `at least ${min}`;
-  return min === -Infinity ? `at most ${max}` : `${min} to ${max}`;
+  if (min === max) return signed(min);
+  if (max === Infinity) return `at least ${signed(min)}`;
+  return min === -Infinity ? `at most ${signed(max)}` : `${signed(min)} to ${signed(max)}`;
 }
 
 function isAllowed(control: Control | undefined): control is { allow: number[] } {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Control, Controls, Features, SkillDescription } from '@zealous-quill/core/skills';
 
-  import { valueText } from '../controls/choices';
+  import { signed, valueText } from '../controls/choices';
 
   interface Props {
     skill: Pick<SkillDescription, 'features'>;
@@ -33,7 +33,7 @@
           text:
             value === true
               ? title
-              : `${title} ${typeof value === 'string' ? valueText(value) : value}`
+              : `${title} ${typeof value === 'number' ? signed(value) : valueText(value)}`
         }
       ];
     })
