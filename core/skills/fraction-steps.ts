@@ -3,6 +3,7 @@ import {
   ANSWER,
   step,
   stepOn,
+  using,
   type Get,
   type Step,
   type StepMore,
@@ -81,6 +82,15 @@ function expanded({ numerator, denominator }: Mixed, { value, of }: StepWords): 
 export interface Raw {
   readonly uses: readonly string[];
   readonly read: (get: Get) => Mixed | undefined;
+}
+
+/** A result read from some steps. */
+export function readFrom(
+  uses: readonly string[],
+  rule: (...values: bigint[]) => Mixed | undefined
+): Raw {
+  const read = using(uses, rule);
+  return { uses, read: (get) => read.rule(get) as Mixed | undefined };
 }
 
 /** The fraction cancelled, and the answer; `right` is the right result over the least common denominator. */

@@ -34,6 +34,14 @@ const golden: Readonly<Record<string, readonly [controls: Controls, items: reado
       '68.79, 67.907, 68.181, 68.4 ascending'
     ]
   ],
+  'mixed-addition': [
+    {
+      ...{ fractionOnly: false, wholeAddend: false, makesWhole: false, regroups: true },
+      ...{ relation: ['multiple'], simplifies: false, friendly: true },
+      ...{ commonDenominator: within(6, 12), largestWhole: { max: 12 } }
+    },
+    ['1 2/3 + 2 11/12', '9 3/4 + 1 7/8', '9 7/10 + 3 3/5']
+  ],
   'mixed-subtraction': [
     {
       ...{ fractionOnly: false, wholeVanishes: false, wholeMinuend: false },

@@ -45,6 +45,8 @@ const struckOut: Readonly<Record<string, (item: WorkedItem, features: Features) 
   'square-ending-five': (_, { digits }) => Number(digits) > 3,
   'order-decimals': (_, { count, placed, wholeSpan, longerTraps, shorterTraps }) =>
     placed === count || Number(wholeSpan) > 1 || Number(longerTraps) + Number(shorterTraps) === 0,
+  'mixed-addition': (_, { largestWhole, friendly, regroups, makesWhole }) =>
+    Number(largestWhole) > 12 || !friendly || !regroups || makesWhole === true,
   'mixed-subtraction': (_, { largestWhole, friendly, regroups, wholeVanishes }) =>
     Number(largestWhole) > 12 || !friendly || !regroups || wholeVanishes === true,
   'factorise-quadratic': (_, { largest, factorable }) => Number(largest) > 60 || !factorable

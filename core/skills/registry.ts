@@ -1,6 +1,7 @@
 import type { SkillCard } from './card';
 import { card as factoriseQuadratic } from './algebra/factorise-quadratic/card';
 import { card as orderDecimals } from './decimals/order-decimals/card';
+import { card as mixedAddition } from './fractions/mixed-addition/card';
 import { card as mixedSubtraction } from './fractions/mixed-subtraction/card';
 import { card as nearMultipleSubtraction } from './mental/near-multiple-subtraction/card';
 import { card as squareEndingFive } from './mental/square-ending-five/card';
@@ -20,6 +21,7 @@ const entries: readonly (readonly [card: SkillCard, load: Load])[] = [
   [shortMultiplication, () => import('./written/short-multiplication')],
   [longMultiplication, () => import('./written/long-multiplication')],
   [orderDecimals, () => import('./decimals/order-decimals')],
+  [mixedAddition, () => import('./fractions/mixed-addition')],
   [mixedSubtraction, () => import('./fractions/mixed-subtraction')],
   [nearMultipleSubtraction, () => import('./mental/near-multiple-subtraction')],
   [squareEndingFive, () => import('./mental/square-ending-five')],

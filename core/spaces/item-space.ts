@@ -74,10 +74,12 @@ export interface Classes<T> {
   features(key: number): Told;
   /** A class in parts, each with what its members have in common besides, where some names ask for it. */
   split?(key: number, names: readonly string[]): Iterable<readonly [more: Told, members: number]>;
+  usable?(): bigint;
 }
 
 /** The space of the members of weighted classes. */
-export function classItems<T>({ size, weight, member, features, split }: Classes<T>): ItemSpace<T> {
+export function classItems<T>(classes: Classes<T>): ItemSpace<T> {
+  const { size, weight, member, features, split, usable } = classes;
   function* wanted(): Generator<readonly [key: number, weight: number]> {
     for (let key = 0; key < size; key++) {
       const members = weight(key);
@@ -96,6 +98,7 @@ export function classItems<T>({ size, weight, member, features, split }: Classes
       return BigInt(sum);
     },
     any: () => !wanted().next().done,
+    ...(usable && { usable }),
     *endings(names) {
       for (const [key, members] of wanted()) {
         for (const [more, count] of split?.(key, names) ?? [[{}, members] as const]) {

@@ -41,6 +41,26 @@ export function printMixedGiven({ whole, numerator, denominator }: MixedGiven): 
   return `${whole > 0 ? `${whole} ` : ''}${numerator}/${denominator}`;
 }
 
+/** Two mixed numbers added, not both of them whole: `{addends}`. */
+export function mixedSum(howToType: string): GivenForm<{ addends: MixedGiven[] }> {
+  const schema = z.strictObject({
+    addends: z.array(mixedSchema).check(
+      z.length(2),
+      z.refine((addends) => addends.some(({ numerator }) => numerator > 0), {
+        message: 'one of the numbers must have a fraction'
+      })
+    )
+  });
+  const print = (addends: readonly MixedGiven[]) => addends.map(printMixedGiven);
+  return {
+    schema,
+    howToType,
+    print: ({ addends }) => print(addends).join(' + '),
+    parse: (line) => givenFrom(schema, { addends: line.split('+').map(readMixed) }),
+    orderless: ({ addends }) => print(addends).sort().join(' + ')
+  };
+}
+
 /** A mixed number taken from a larger one: `{minuend, subtrahend}`. */
 export function mixedDifference(
   howToType: string

@@ -3,10 +3,11 @@ import { mixedForms } from '../../../numbers';
 import { ANSWER } from '../../../working';
 import { defineSkill, rung } from '../../define';
 import { allowingImproper, simplestForm } from '../../fraction-answer';
+import { areUnlike } from '../../fraction-pairs';
 import { mixedDifference } from '../../given/mixed';
 import { card } from './card';
 import { errorPatterns } from './errors';
-import { areUnlike, features, isMixed, look, type Given } from './features';
+import { features, isMixed, look, type Given } from './features';
 import { items } from './space';
 import { mixedSheet, mixedSteps, type School } from './working';
 

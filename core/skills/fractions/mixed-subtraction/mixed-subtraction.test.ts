@@ -14,7 +14,9 @@ import {
   countsAsMeasured,
   ranksAsListed
 } from '../../space-checks.test-helper';
-import { areUnlike, type Given } from './features';
+import { areUnlike } from '../../fraction-pairs';
+import { allDenominators, operands, value } from '../operands.test-helper';
+import type { Given } from './features';
 import { items } from './space';
 
 const skill = skillOf('mixed-subtraction');
@@ -23,24 +25,6 @@ const schools = schoolsOf(skill);
 const item = (line: string) => skill.given.parse(line) as Given;
 const measure = (given: Given) => skill.measure(given);
 const under = (constraints: Constraints) => items(new Wanted(specs, constraints));
-
-/** Every operand with a whole part up to `whole` and one of these denominators. */
-function operands(whole: number, denominators: readonly number[]): Operand[] {
-  return denominators.flatMap((d) =>
-    Array.from({ length: d }, (_, numerator) => numerator)
-      // fraction.js cancels, so a fraction in lowest terms keeps its denominator.
-      .filter((numerator) => Number(new Fraction(numerator, d).d) === d)
-      .flatMap((numerator) =>
-        Array.from({ length: whole + 1 }, (_, w) => ({ whole: w, numerator, denominator: d }))
-      )
-      .filter(({ whole, numerator }) => whole + numerator > 0)
-  );
-}
-
-const value = ({ whole, numerator, denominator }: Operand) =>
-  new Fraction(numerator, denominator).add(whole);
-
-const allDenominators = Array.from({ length: 24 }, (_, at) => at + 1);
 
 const anyItem = fc
   .tuple(

@@ -1,14 +1,10 @@
-import { gcdOfSmall } from '../../../numbers';
 import { classItems, type ItemSpace } from '../../../spaces';
-import { LARGEST_DENOMINATOR, LARGEST_WHOLE } from '../../given/mixed';
+import { LARGEST_WHOLE } from '../../given/mixed';
 import type { Wanted } from '../../wanted';
-import {
-  lookAtFractions,
-  needsRegrouping,
-  type Fraction,
-  type Given,
-  type Pair as Settled
-} from './features';
+import { forAllPairs, pairAt, type FractionPair } from '../../fraction-pairs';
+import { lookAtFractions, needsRegrouping, type Given } from './features';
+
+const settledPairs = forAllPairs(lookAtFractions);
 
 /**
  * Every feature is settled by the two fractions, except three that the whole parts settle. So the items fall
@@ -39,8 +35,8 @@ export function items(wanted: Wanted): ItemSpace<Given> {
       const { wholes, fractions } = parts(key);
       const [above, below] = wholesAt(wholes, fractions, uppers, index);
       return {
-        minuend: { whole: above, ...fractions.minuend },
-        subtrahend: { whole: below, ...fractions.subtrahend }
+        minuend: { whole: above, ...fractions[0] },
+        subtrahend: { whole: below, ...fractions[1] }
       };
     },
     features(key) {
@@ -76,43 +72,12 @@ const WHOLES: readonly Wholes[] = [
   { fractionOnly: true, wholeVanishes: true }
 ];
 
-interface Pair {
-  readonly minuend: Fraction;
-  readonly subtrahend: Fraction;
-}
-
-/** No fraction, and all proper fractions in lowest terms. */
-const FRACTIONS: readonly Fraction[] = [
-  { numerator: 0, denominator: 1 },
-  ...Array.from({ length: LARGEST_DENOMINATOR - 1 }, (_, at) => at + 2).flatMap((denominator) =>
-    Array.from({ length: denominator - 1 }, (_, at) => at + 1)
-      .filter((numerator) => gcdOfSmall(numerator, denominator) === 1)
-      .map((numerator) => ({ numerator, denominator }))
-  )
-];
-
-function pairAt(pair: number): Pair {
-  const size = FRACTIONS.length;
-  return { minuend: FRACTIONS[Math.floor(pair / size)]!, subtrahend: FRACTIONS[pair % size]! };
-}
-
-/** What the two fractions settle, worked out once for all pairs. */
-let settled: readonly Settled[] | undefined;
-
-function settledPairs(): readonly Settled[] {
-  settled ??= Array.from({ length: FRACTIONS.length ** 2 }, (_, pair) => {
-    const { minuend, subtrahend } = pairAt(pair);
-    return lookAtFractions(minuend, subtrahend);
-  });
-  return settled;
-}
-
 /** The lower whole parts, next to each other, that a class allows under an upper one. */
-function lowersOf({ fractionOnly, wholeVanishes }: Wholes, pair: Pair, upper: number) {
+function lowersOf({ fractionOnly, wholeVanishes }: Wholes, pair: FractionPair, upper: number) {
   const { least, gaps } = gapsOf(wholeVanishes, pair);
   const most = upper - least;
   if (fractionOnly) {
-    const isThere = pair.subtrahend.numerator > 0 && most >= 0 && upper < least + gaps;
+    const isThere = pair[1].numerator > 0 && most >= 0 && upper < least + gaps;
     return { first: 0, count: isThere ? 1 : 0 };
   }
   const first = Math.max(1, upper - least - gaps + 1);
@@ -122,9 +87,9 @@ function lowersOf({ fractionOnly, wholeVanishes }: Wholes, pair: Pair, upper: nu
 /** How many pairs of whole parts a class has; they depend on little of the fractions. */
 function classCounts(uppers: readonly number[]) {
   const known = new Map<string, number>();
-  return (wholes: Wholes, pair: Pair): number => {
+  return (wholes: Wholes, pair: FractionPair): number => {
     const { least, gaps } = gapsOf(wholes.wholeVanishes, pair);
-    const isBare = wholes.fractionOnly && pair.subtrahend.numerator > 0;
+    const isBare = wholes.fractionOnly && pair[1].numerator > 0;
     const key = `${least} ${gaps} ${wholes.fractionOnly} ${isBare}`;
     let count = known.get(key);
     if (count === undefined) {
@@ -138,7 +103,7 @@ function classCounts(uppers: readonly number[]) {
 /** The whole parts of an index among those of a class: by the upper one, then by the lower. */
 function wholesAt(
   wholes: Wholes,
-  pair: Pair,
+  pair: FractionPair,
   uppers: readonly number[],
   index: number
 ): readonly [number, number] {
@@ -152,7 +117,7 @@ function wholesAt(
 }
 
 /** The differences of the whole parts that a class allows: `gaps` of them from `least` up. */
-function gapsOf(wholeVanishes: boolean, { minuend, subtrahend }: Pair) {
+function gapsOf(wholeVanishes: boolean, [minuend, subtrahend]: FractionPair) {
   const vanishing = needsRegrouping(minuend, subtrahend) ? 1 : 0;
   const areEqual = vanishing === 0 && !needsRegrouping(subtrahend, minuend);
   if (wholeVanishes) return { least: vanishing, gaps: areEqual ? 0 : 1 };

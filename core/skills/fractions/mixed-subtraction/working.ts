@@ -13,12 +13,14 @@ import {
   commonSteps,
   endSteps,
   mixedOver,
+  readFrom,
   topOver,
   type Operand,
   type Raw
 } from '../../fraction-steps';
 import { LARGEST_WHOLE, printMixedGiven, type MixedGiven } from '../../given/mixed';
-import { areUnlike, lookAtFractions, type Given } from './features';
+import { areUnlike } from '../../fraction-pairs';
+import { lookAtFractions, type Given } from './features';
 
 export type School = 'regroup' | 'improper' | 'parts';
 
@@ -82,12 +84,6 @@ interface Own {
 }
 
 const notNegative = (value: bigint) => (value < 0n ? undefined : value);
-
-/** The difference read from some steps. */
-function readFrom(uses: readonly string[], rule: (...values: bigint[]) => Mixed | undefined): Raw {
-  const read = using(uses, rule);
-  return { uses, read: (get) => read.rule(get) as Mixed | undefined };
-}
 
 function regrouping({ minuend, subtrahend, regroups, least, difference }: Exact): Own {
   const tops = ['common.minuend', 'common.subtrahend'];

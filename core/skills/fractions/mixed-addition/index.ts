@@ -1,0 +1,86 @@
+import { accuracy, independent, method, schemeOf } from '../../../marking/schemes';
+import { mixedForms } from '../../../numbers';
+import { ANSWER } from '../../../working';
+import { defineSkill, rung } from '../../define';
+import { allowingImproper, simplestForm } from '../../fraction-answer';
+import { areUnlike } from '../../fraction-pairs';
+import { mixedSum } from '../../given/mixed';
+import { card } from './card';
+import { errorPatterns } from './errors';
+import { features, isMixed, look, type Given } from './features';
+import { items } from './space';
+import { mixedSheet, mixedSteps, type School } from './working';
+
+/** Numbers that a class meets, of which the fractions come to more than a whole. */
+const plain = {
+  fractionOnly: false,
+  wholeAddend: false,
+  makesWhole: false,
+  regroups: true,
+  friendly: true,
+  largestWhole: { max: 12 }
+};
+
+/** Addition of two mixed numbers: wholes and fractions apart, or by improper fractions. */
+export const skill = defineSkill({
+  card,
+  given: mixedSum(
+    'Write two mixed numbers like 3 2/3 with + between them; fractions proper, in lowest terms.'
+  ),
+  look: (given: Given) => look(given),
+  features,
+  items,
+  working: {
+    parts: (given: Given) => mixedSteps(given, 'parts'),
+    improper: (given: Given) => mixedSteps(given, 'improper')
+  },
+  sheet: (given, school, style) => mixedSheet(given, school as School, style),
+  marks: ({ addends }, school, style) => {
+    const addition = {
+      parts: ['fraction.*', 'whole', 'carried.*'],
+      improper: ['improper.*']
+    }[school as School];
+    const scheme = schemeOf(
+      ...(areUnlike(addends[0]!, addends[1]!) ? [method('common.*')] : []),
+      method(...addition),
+      accuracy(),
+      ...(look({ addends }).simplifies
+        ? [independent(ANSWER, { own: 'ft', form: [...mixedForms] })]
+        : [])
+    );
+    return allowingImproper(scheme, style);
+  },
+  marksTell: ['relation', 'simplifies', 'wholeAddend'],
+  patterns: errorPatterns,
+  prompt: (line, style, given) => `Work out ${line} ${simplestForm(style, isMixed(given))}.`,
+  difficulty: {
+    constant: -1.7,
+    relation: { multiple: 0.5, 'shared-factor': 1, coprime: 0.9 },
+    commonDenominator: 0.01,
+    regroups: 0.6,
+    simplifies: 0.3,
+    fractionOnly: -0.2
+  },
+  seconds: { constant: 30, commonDenominator: 0.6, regroups: 18, simplifies: 15 },
+  // From like denominators to unlike ones that share a factor; the fractions always come to more than a whole.
+  ladder: [
+    rung('worked-example', 1, { ...plain, relation: ['same'], simplifies: false }),
+    rung('gaps', 1, { ...plain, relation: ['same'], simplifies: true }),
+    rung('set-out', 3, {
+      ...{ ...plain, relation: ['multiple'], simplifies: false },
+      commonDenominator: { min: 6, max: 12 }
+    }),
+    rung('bare', 4, {
+      ...{ ...plain, relation: ['multiple'], simplifies: true },
+      commonDenominator: { min: 6, max: 12 }
+    }),
+    rung('harder', 3, {
+      ...{ ...plain, relation: ['coprime'], simplifies: false },
+      commonDenominator: { min: 12, max: 30 }
+    }),
+    rung('challenge', 2, {
+      ...{ ...plain, relation: ['shared-factor'], simplifies: true },
+      commonDenominator: { min: 12, max: 60 }
+    })
+  ]
+});
