@@ -14,7 +14,7 @@ export function writeNumeral(numeral: string, style: HouseStyle): string {
 }
 
 /**
- * A text with numerals in it as the house writes them, minus and multiplication signs as such; between the
+ * A text with numerals in it as the house writes them, with the signs of minus, multiplication and division as such; between the
  * numbers of a list stand semicolons where the comma is the decimal mark.
  */
 export function writeText(text: string, style: HouseStyle): string {
@@ -24,7 +24,8 @@ export function writeText(text: string, style: HouseStyle): string {
     .map((part) => part.replace(/\d+(?:\.\d+)?/g, (numeral) => writeNumeral(numeral, style)))
     .join(separator)
     .replaceAll('-', '\u2212')
-    .replace(/(?<=\d) x (?=\d)/g, ' \u00d7 ');
+    .replace(/(?<=\d) x (?=\d)/g, ' \u00d7 ')
+    .replace(/(?<=\d) \/ (?=\d)/g, ' \u00f7 ');
 }
 
 function grouped(whole: string, style: HouseStyle): string {

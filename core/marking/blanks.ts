@@ -87,14 +87,21 @@ export function totalShown(graph: Graph, blank: Blank, value: Value): bigint | u
   if (!partner?.total || typeof total !== 'bigint' || typeof value !== 'bigint') return undefined;
   const { part, join } = step.total!;
   if (part(join(value, 0n)) !== value) return undefined;
+  // A figure with what is left of the right total by it shows no wrong total: it is the figure that is wrong.
+  const shown = (carried: bigint) => {
+    const joined = join(value, carried);
+    return joined === total ? undefined : joined;
+  };
   const carried = written.get(partner.id)?.value;
-  if (typeof carried === 'bigint') return join(value, carried);
+  if (typeof carried === 'bigint') return shown(carried);
   const usual = partner.total.part(total);
   const explained = explaining(graph, { ...blank, step: partner });
-  const likeliest = [usual, usual - 1n, usual + 1n]
+  const left = total - join(value, 0n);
+  const faithful = join(value, left) === total ? [left] : [];
+  const likeliest = [usual, usual - 1n, usual + 1n, ...faithful]
     .filter((one) => one >= 0n)
     .reduce((best, one) => (explained(one) > explained(best) ? one : best));
-  return join(value, likeliest);
+  return shown(likeliest);
 }
 
 /** The step at which the other part of a total stands. */

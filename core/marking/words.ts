@@ -53,7 +53,9 @@ const askedForms: Readonly<Record<FormCode, string>> = {
   'not-complete': 'complete',
   places: 'to the places asked for',
   unit: 'with its unit',
-  'not-as-given': 'as given'
+  'not-as-given': 'as given',
+  'as-fraction': 'with a remainder',
+  'as-decimal': 'with a remainder'
 };
 
 /** What a mark is for, in a few words: `method`, `answer only, complete`, `answer, one slip forgiven`. */
@@ -73,7 +75,9 @@ export const formWords: Readonly<Record<FormCode, string>> = {
   'not-complete': 'not split into all its factors',
   places: 'not to the places asked for',
   unit: 'the unit is missing or wrong',
-  'not-as-given': 'not written as given'
+  'not-as-given': 'not written as given',
+  'as-fraction': 'the remainder as a fraction',
+  'as-decimal': 'the remainder as a decimal'
 };
 
 export const slipWords: Readonly<Record<SlipKind, string>> = {

@@ -40,6 +40,7 @@ export { ungrouped } from './numeral';
 export { formCodes, type FormCode, type Reading, type Value } from './reading';
 export { signedNumber, wholeNumber } from './readings/whole';
 export { decimalNumber, givenForm, listOfDecimals, misplaced } from './readings/decimals';
+export { quotientBy, quotientForm, type Quotient } from './readings/quotient';
 export { mixedForm, mixedForms, mixedNumber } from './readings/mixed';
 export {
   bracketOf,

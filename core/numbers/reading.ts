@@ -27,7 +27,10 @@ export const formCodes = [
   'not-complete',
   'places',
   'unit',
-  'not-as-given'
+  'not-as-given',
+  /** The remainder as a fraction or a decimal, where it is usually written after an r. */
+  'as-fraction',
+  'as-decimal'
 ] as const;
 
 export type FormCode = (typeof formCodes)[number];

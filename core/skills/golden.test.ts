@@ -23,6 +23,17 @@ const golden: Readonly<Record<string, readonly [controls: Controls, items: reado
     { digits: 2, multiplierDigits: 2, carries: 1, tables: { allow: [2, 3, 4, 5] } },
     ['13 x 24', '13 x 91', '54 x 18']
   ],
+  'short-division': [
+    {
+      divisor: within(3, 9),
+      quotientZeros: 0,
+      digits: 3,
+      exact: false,
+      leadingShort: false,
+      carried: 2
+    },
+    ['506 / 4', '612 / 5', '810 / 7']
+  ],
   'order-decimals': [
     {
       ...{ count: 4, integers: 0, maxPlaces: 3, raggedness: 2, longerTraps: { min: 2 } },

@@ -40,6 +40,8 @@ const struckOut: Readonly<Record<string, (item: WorkedItem, features: Features) 
   'short-multiplication': (_, { carries }) => carries === 0,
   'long-multiplication': (_, { carries, multiplierZeros }) =>
     carries === 0 || multiplierZeros !== 0,
+  'short-division': (item, { carried, quotientZeros }) =>
+    (carried === 0 && quotientZeros === 0) || parseInt(item.answer) < 10,
   'near-multiple-subtraction': (item, { digits, suited, crosses }) =>
     !suited || !crosses || Number(digits) > 4 || answerOf(item) < 10,
   'square-ending-five': (_, { digits }) => Number(digits) > 3,

@@ -2,6 +2,7 @@ export { listSpace, mapSpace, productSpace, unionSpace, type Space } from './spa
 export {
   acceptsAny,
   automatonSpace,
+  countEndings,
   countPaths,
   ended,
   type Column,

@@ -66,3 +66,4 @@ export { carryingFrame, columnFrame, corner, printedDigits } from './sheets/colu
 export { FractionSheet } from './sheets/fractions';
 export { jumpsSheet } from './sheets/jumps';
 export { LinesSheet } from './sheets/lines';
+export { divisionFrame } from './sheets/division';

@@ -7,10 +7,16 @@ import { ANSWER, stepOf, type Graph } from './graph';
  */
 export function spreadAnswer(graph: Graph, numeral: string): Record<string, string> | undefined {
   const answer = stepOf(graph, ANSWER);
-  const squares = [...answer.uses].reverse();
+  const squares = figuresOf(graph).reverse();
   if (!answer.assembled || !/^\d+$/.test(numeral) || numeral.length > squares.length) {
     return undefined;
   }
   const digits = [...numeral].reverse();
   return Object.fromEntries(digits.map((digit, at) => [squares[at]!, digit]));
+}
+
+/** The squares that an answer reads across: those of the kind of the first, where it sees others as well. */
+function figuresOf(graph: Graph): string[] {
+  const { uses } = stepOf(graph, ANSWER);
+  return uses.filter((id) => stepOf(graph, id).kind === stepOf(graph, uses[0]!).kind);
 }

@@ -5,7 +5,7 @@ import { givenFrom, type GivenForm } from './form';
 type Digits = readonly [least: number, most: number];
 
 /** The signs that stand between numbers, as they may be typed. */
-const SIGNS = { '+': /\+/, '-': /[-−–]/, x: /[x×*·]/i } as const;
+const SIGNS = { '+': /\+/, '-': /[-−–]/, x: /[x×*·]/i, '/': /[/÷:]/ } as const;
 
 /** The schema of a whole number from 1 as a plain numeral of so many digits. */
 function numeralOf([least, most]: Digits) {
@@ -19,6 +19,13 @@ function numeralOf([least, most]: Digits) {
 /** The schema of one digit, at least so much. */
 export function digitFrom(least: number) {
   return z.string().check(z.regex(new RegExp(`^[${least}-9]$`), `a digit from ${least} to 9`));
+}
+
+/** The schema of a whole number between two. */
+export function numberBetween(least: number, most: number) {
+  const isBetween = (text: string) =>
+    /^[1-9]\d*$/.test(text) && Number(text) >= least && Number(text) <= most;
+  return z.string().check(z.refine(isBetween, `a whole number from ${least} to ${most}`));
 }
 
 /** Whole numbers that are added: `{addends: ['487', '365']}`. */
@@ -48,6 +55,8 @@ interface TwoNumbers {
   readonly howToType: string;
   /** The second must be below the first. */
   readonly descending?: boolean;
+  /** The second must go into the first at least so many times. */
+  readonly times?: number;
   /** The two may change places. */
   readonly commutes?: boolean;
 }
@@ -56,7 +65,7 @@ interface TwoNumbers {
 export function twoNumbers<First extends string, Second extends string>(
   first: First,
   second: Second,
-  { sign, digits, howToType, descending = false, commutes = false }: TwoNumbers
+  { sign, digits, howToType, descending = false, times, commutes = false }: TwoNumbers
 ): GivenForm<Record<First | Second, string>> {
   type Given = Record<First | Second, string>;
   const isNumeral = (text: string) => /^\d+$/.test(text);
@@ -73,6 +82,16 @@ export function twoNumbers<First extends string, Second extends string>(
           return !descending || !areNumerals || BigInt(one) > BigInt(other);
         },
         { path: [second], message: `must be below the ${first}` }
+      ),
+      z.refine(
+        (given) => {
+          const [one, other] = [given[first]!, given[second]!];
+          const areNumerals = isNumeral(one) && isNumeral(other);
+          return (
+            times === undefined || !areNumerals || BigInt(one) >= BigInt(times) * BigInt(other)
+          );
+        },
+        { path: [second], message: `must go into the ${first} at least ${times} times` }
       )
     ) as unknown as z.ZodMiniType<Given>;
   const from = (parts: readonly (string | undefined)[]) =>

@@ -1,0 +1,62 @@
+import { parseDigits } from '../../numbers';
+import { usingValues, type Get, type Step } from '../../working';
+import type { Given } from './look';
+
+/** A division as its steps read it: figures by place, ones first. */
+export interface Dividing {
+  readonly digits: readonly number[];
+  readonly divisor: bigint;
+  /** The place of the first figure of the quotient. */
+  readonly top: number;
+  readonly remainder: bigint;
+}
+
+export function dividing({ dividend, divisor }: Given): Dividing {
+  const [whole, by] = [BigInt(dividend), BigInt(divisor)];
+  return {
+    digits: parseDigits(dividend)!,
+    divisor: by,
+    top: String(whole / by).length - 1,
+    remainder: whole % by
+  };
+}
+
+/**
+ * One figure of a quotient and what it leaves. The number fact behind both is one total: who takes 56 for 54
+ * divides that, and what is left follows from it.
+ */
+export function divided(id: string, partial: Pick<Step, 'uses' | 'rule'>, divisor: bigint) {
+  const join = (quotient: bigint, left: bigint) => quotient * divisor + left;
+  const total = { id, rule: partial.rule, join };
+  const quotient = (get: Get) => {
+    const value = partial.rule(get);
+    return typeof value === 'bigint' ? value / divisor : undefined;
+  };
+  return {
+    quotient: {
+      uses: partial.uses,
+      rule: quotient,
+      total: { ...total, part: (sum: bigint) => sum / divisor },
+      facts: (get: Get) => {
+        const value = partial.rule(get);
+        return typeof value === 'bigint'
+          ? [value + divisor, value - divisor].filter((one) => one >= 0n)
+          : [];
+      }
+    },
+    left: {
+      ...leftOf(partial, divisor, id),
+      total: { ...total, part: (sum: bigint) => sum % divisor }
+    }
+  };
+}
+
+/** What is left of a partial dividend by the figure that was written for it; undefined below 0. */
+export function leftOf(partial: Pick<Step, 'uses' | 'rule'>, divisor: bigint, quotient: string) {
+  return usingValues<[bigint, ...bigint[]]>([quotient, ...partial.uses], (figure, ...values) => {
+    const given = new Map(partial.uses.map((id, at) => [id, values[at]] as const));
+    const whole = partial.rule((id) => given.get(id));
+    const left = typeof whole === 'bigint' ? whole - figure * divisor : -1n;
+    return left < 0n ? undefined : left;
+  });
+}
