@@ -34,6 +34,10 @@ const golden: Readonly<Record<string, readonly [controls: Controls, items: reado
     },
     ['506 / 4', '612 / 5', '810 / 7']
   ],
+  'long-division': [
+    { divisor: within(21, 29), digits: 4, quotientDigits: 3, quotientZeros: 1, exact: false },
+    ['4279 / 21', '2141 / 21', '2768 / 26']
+  ],
   'order-decimals': [
     {
       ...{ count: 4, integers: 0, maxPlaces: 3, raggedness: 2, longerTraps: { min: 2 } },

@@ -9,6 +9,7 @@ import { card as columnAddition } from './written/column-addition/card';
 import { card as columnSubtraction } from './written/column-subtraction/card';
 import { card as shortMultiplication } from './written/short-multiplication/card';
 import { card as shortDivision } from './written/short-division/card';
+import { card as longDivision } from './written/long-division/card';
 import { card as longMultiplication } from './written/long-multiplication/card';
 import { findSkill, keepLoaded } from './loaded';
 import type { Skill } from './skill';
@@ -22,6 +23,7 @@ const entries: readonly (readonly [card: SkillCard, load: Load])[] = [
   [shortMultiplication, () => import('./written/short-multiplication')],
   [longMultiplication, () => import('./written/long-multiplication')],
   [shortDivision, () => import('./written/short-division')],
+  [longDivision, () => import('./written/long-division')],
   [orderDecimals, () => import('./decimals/order-decimals')],
   [mixedAddition, () => import('./fractions/mixed-addition')],
   [mixedSubtraction, () => import('./fractions/mixed-subtraction')],

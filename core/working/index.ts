@@ -38,6 +38,7 @@ export { liveSteps } from './live';
 export {
   cellOf,
   printedCell,
+  spacedFigures,
   squareCell,
   type Arc,
   type Cell,

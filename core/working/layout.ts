@@ -23,6 +23,8 @@ interface Box {
   readonly height?: number;
   /** Width in squares, where more than one figure has room; as wide as high if absent. */
   readonly width?: number;
+  /** Figures stand one to a square, the last in the last. */
+  readonly isSpaced?: boolean;
 }
 
 /** Something printed: a digit that is given, a sign, a place heading. */
@@ -59,6 +61,15 @@ export interface Arc {
   readonly x2: number;
   readonly y: number;
   readonly height: number;
+}
+
+/** The squares in which the figures of a numeral stand, where each has its own; undefined where it has not. */
+export function spacedFigures(
+  { x, width = 1, isSpaced }: Pick<Box, 'x' | 'width' | 'isSpaced'>,
+  text: string
+): { readonly x: number; readonly figure: string }[] | undefined {
+  if (!isSpaced || !/^\d+$/.test(text) || text.length > width) return undefined;
+  return [...text].map((figure, at) => ({ x: x + width - text.length + at, figure }));
 }
 
 /** The cell of a step; undefined for a step that has no square of its own. */

@@ -1,4 +1,11 @@
-import type { Arc, Cell, Layout, Line, PrintedCell } from './layout';
+import {
+  spacedFigures,
+  type Arc,
+  type Cell,
+  type Layout,
+  type Line,
+  type PrintedCell
+} from './layout';
 
 /** A mark on the sheet with what stands in it; an empty square has no text. */
 export interface PictureMark {
@@ -25,17 +32,25 @@ export interface Picture {
 
 /** Fills the squares of the steps that have a text and leaves the others empty. */
 export function pictureOf(layout: Layout, texts: Readonly<Record<string, string>>): Picture {
-  const marks = layout.cells.map((cell) => ({
-    x: cell.x,
-    y: cell.y,
-    size: cell.size,
-    width: cell.width ?? cell.size,
-    height: cell.height ?? cell.size,
-    isWide: cell.width !== undefined,
-    role: cell.role,
-    text: textIn(cell, texts),
-    crossedOff: cell.type === 'step' ? cell.crossedOff : isStruck(cell, texts)
-  }));
+  const marks = layout.cells.flatMap((cell): PictureMark[] => {
+    const text = textIn(cell, texts);
+    const mark = {
+      x: cell.x,
+      y: cell.y,
+      size: cell.size,
+      width: cell.width ?? cell.size,
+      height: cell.height ?? cell.size,
+      isWide: cell.width !== undefined,
+      role: cell.role,
+      text,
+      crossedOff: cell.type === 'step' ? cell.crossedOff : isStruck(cell, texts)
+    };
+    const figures = spacedFigures(cell, text)?.map(({ x, figure }) => ({
+      ...{ ...mark, x, text: figure },
+      ...{ width: cell.size, isWide: false }
+    }));
+    return figures ?? [mark];
+  });
   return {
     width: layout.width,
     height: layout.height,

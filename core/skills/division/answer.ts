@@ -1,29 +1,38 @@
 import { quotientBy, quotientForm, type Quotient } from '../../numbers';
-import { ANSWER, stepOn, usingValues, type Step } from '../../working';
+import { ANSWER, stepOn, type Get, type Step, type StepMore } from '../../working';
 import type { Dividing } from './partials';
 
-/** What the figures of a quotient read across, and what is left of the last partial dividend. */
+/**
+ * What the figures of a quotient read across, and what is left at the end. Where nothing is, that need not be
+ * seen: the figures alone are the answer.
+ */
 export function quotientAcross(
   { digits, divisor, remainder }: Dividing,
-  last: Pick<Step, 'uses' | 'rule'>
+  left: Pick<Step, 'uses' | 'rule'>
 ): Step {
   const isExact = remainder === 0n;
   const figures = digits.map((_, at) => `quotient.${digits.length - 1 - at}`);
-  const across = usingValues<bigint[]>([...figures, ...last.uses], (...values) => {
-    const written = values.slice(0, figures.length);
-    const given = new Map(last.uses.map((id, at) => [id, values[figures.length + at]] as const));
-    const left = (last.rule((id) => given.get(id)) as bigint) - written.at(-1)! * divisor;
-    // Without its small figures the last partial dividend is not seen; where nothing is left, none is needed.
-    if (left < 0n && !isExact) return undefined;
-    return quotientOf(BigInt(written.join('')), left < 0n ? 0n : left);
-  });
-  return stepOn(ANSWER, across, {
+  const across = {
+    uses: [...new Set([...figures, ...left.uses])],
+    rule(get: Get) {
+      const written = figures.map(get);
+      const rest = left.rule(get) ?? (isExact ? 0n : undefined);
+      return written.includes(undefined) || typeof rest !== 'bigint'
+        ? undefined
+        : quotientOf(BigInt(written.join('')), rest);
+    }
+  };
+  return stepOn(ANSWER, across, { ...quotientStep(divisor), assembled: isExact });
+}
+
+/** How the answer of a division is read, and what is said of it. */
+export function quotientStep(divisor: bigint): StepMore {
+  return {
     reading: quotientBy(divisor),
     form: quotientForm,
-    assembled: isExact,
     label: 'Answer',
     says: ({ value }) => `The quotient is ${value}.`
-  });
+  };
 }
 
 export const quotientOf = (quotient: bigint, remainder: bigint): Quotient => ({

@@ -20,8 +20,11 @@ export function answering(change: (read: Whole) => Quotient) {
   };
 }
 
-/** Ways of going wrong in any division; the examples of the catalogue are tested beside the skills. */
-export const divisionPatterns = {
+/**
+ * Ways of going wrong in any division; the examples of the catalogue are tested beside the skills. `figures` are
+ * the schools that write the quotient figure by figure, all if absent.
+ */
+export const divisionPatterns = (figures?: readonly string[]) => ({
   'quotient-zero-omitted': pattern(
     'Zero of the quotient omitted',
     'Two digits are brought down at once, or the zero is not written.',
@@ -58,6 +61,7 @@ export const divisionPatterns = {
       };
       return { 'quotient.0': { uses, rule: smaller } };
     },
-    { exact: false }
+    { exact: false },
+    figures
   )
-};
+});

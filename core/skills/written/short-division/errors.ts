@@ -14,7 +14,7 @@ import { dividing } from '../../division/partials';
 
 const BY_ONE_DIGIT = { divisor: { max: 9 } };
 
-const { 'quotient-zero-omitted': zeroOmitted, ...others } = divisionPatterns;
+const { 'quotient-zero-omitted': zeroOmitted, ...others } = divisionPatterns();
 
 /** Ways of going wrong in short division; the examples of the catalogue are tested beside it. */
 export const errorPatterns = {

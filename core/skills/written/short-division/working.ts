@@ -14,7 +14,7 @@ import {
 } from '../../../working';
 import { quotientAcross } from '../../division/answer';
 import type { Given } from '../../division/look';
-import { divided, dividing, type Dividing } from '../../division/partials';
+import { divided, dividing, leftOf, type Dividing } from '../../division/partials';
 
 /**
  * From the left: each figure of the quotient, and what is left, put as a small figure before the next:
@@ -43,7 +43,7 @@ export function shortSteps(given: Given): Step[] {
     });
     return [figure, carried];
   });
-  return [...steps, quotientAcross(item, partialAt(item, 0))];
+  return [...steps, quotientAcross(item, leftOf(partialAt(item, 0), item.divisor, 'quotient.0'))];
 }
 
 /** What is divided at a place: what was carried there before the figure itself. */

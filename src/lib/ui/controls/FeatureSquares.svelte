@@ -1,7 +1,16 @@
 <script lang="ts">
   import type { Control, DescribedFeature } from '@zealous-quill/core/skills';
   import type { Snippet } from 'svelte';
-  import { choicesOf, controlText, endOf, isChosen, press, withEnd, type Choice } from './choices';
+  import {
+    choicesOf,
+    controlText,
+    endOf,
+    isByEnds,
+    isChosen,
+    press,
+    withEnd,
+    type Choice
+  } from './choices';
 
   interface Props {
     feature: DescribedFeature;
@@ -48,7 +57,7 @@
       any<span class="visually-hidden"> {title}</span>
     </button>
   {/if}
-  {#if feature.kind === 'number' && feature.min < 0}
+  {#if isByEnds(feature)}
     <div class="ends">
       {#each ['min', 'max'] as const as end (end)}
         <label>

@@ -2,10 +2,21 @@ import type { Control, Controls, FeatureSpec } from '@zealous-quill/core/skills'
 
 /** Squares shown for a number feature; what lies beyond is chosen with the last one. */
 const MOST_SQUARES = 13;
+/** With more values than this a feature is asked for from one to another. */
+const MOST_BY_SQUARES = 80;
 
 export interface Choice {
   readonly label: string;
   readonly control: Control;
+}
+
+/** Whether a feature is asked for by its ends, as squares would show too few of its values. */
+export function isByEnds(feature: FeatureSpec): feature is FeatureSpec & { kind: 'number' } {
+  return (
+    feature.kind === 'number' &&
+    !feature.steps &&
+    (feature.min < 0 || feature.max - feature.min > MOST_BY_SQUARES)
+  );
 }
 
 /** The values of a feature that are offered as squares. */

@@ -1,5 +1,11 @@
 <script lang="ts">
-  import { isStruck, textIn, type Layout, type StepCell } from '@zealous-quill/core/working';
+  import {
+    isStruck,
+    spacedFigures,
+    textIn,
+    type Layout,
+    type StepCell
+  } from '@zealous-quill/core/working';
   import type { Snippet } from 'svelte';
   import MathText from './MathText.svelte';
 
@@ -57,22 +63,23 @@
   </svg>
   {#each layout.cells as cell, at (at)}
     {@const text = textIn(cell, texts)}
+    {@const figures = spacedFigures(cell, text)}
     <span
       class="mark {cell.role}"
       class:current={cell.type === 'step' && cell.step === current}
       class:crossed={cell.type === 'step' ? cell.crossedOff && text !== '' : isStruck(cell, texts)}
-      class:long={text.length > 1}
+      class:long={text.length > 1 && !figures}
       style:left="calc({cell.x} * var(--square))"
       style:top="calc({cell.y} * var(--square))"
-      class:wide={cell.width !== undefined}
+      class:wide={cell.width !== undefined && !figures}
       style:--side="calc({cell.size} * var(--square))"
       style:height="calc({cell.height ?? cell.size} * var(--square))"
       style:width="calc({cell.width ?? cell.size} * var(--square))"
       style:transform={handwritten && cell.type === 'step' ? lean(cell.x, cell.y) : undefined}
     >
-      {#if inner && cell.type === 'step'}{@render inner(cell)}{:else if cell.width}<span
-          ><MathText {text} /></span
-        >{:else}{text}{/if}
+      {#if inner && cell.type === 'step'}{@render inner(cell)}{:else if figures}<span class="spaced"
+          >{#each figures as { x, figure } (x)}<span>{figure}</span>{/each}</span
+        >{:else if cell.width}<span><MathText {text} /></span>{:else}{text}{/if}
     </span>
   {/each}
 </div>
@@ -127,6 +134,14 @@
   .wide.wide {
     font-size: calc(var(--side) * 0.62);
     white-space: nowrap;
+  }
+  .spaced {
+    justify-self: end;
+    display: flex;
+  }
+  .spaced span {
+    width: var(--square);
+    text-align: center;
   }
   .arc {
     fill: none;
