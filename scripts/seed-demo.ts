@@ -238,6 +238,49 @@ createPaper(
     }
   ])
 );
+const wagons = createPaper(
+  db,
+  fromPlans('Crates by the wagon: sharing out', SEED + 5, [
+    {
+      skill: 'short-division',
+      kind: 'worked-example',
+      count: 1,
+      controls: { digits: 3, divisor: { min: 3, max: 9 }, quotientZeros: 1, exact: true }
+    },
+    {
+      skill: 'short-division',
+      kind: 'set-out',
+      count: 4,
+      controls: {
+        ...{ digits: 3, divisor: { min: 3, max: 9 }, exact: false, leadingShort: false },
+        carried: { min: 1 }
+      },
+      spread: {
+        feature: 'quotientZeros',
+        parts: [
+          { control: 0, count: 2 },
+          { control: 1, count: 2 }
+        ]
+      }
+    },
+    {
+      skill: 'short-division',
+      kind: 'bare',
+      count: 4,
+      controls: { digits: 4, divisor: { min: 3, max: 9 }, quotientZeros: 1, carried: { min: 1 } }
+    },
+    {
+      skill: 'long-division',
+      kind: 'challenge',
+      count: 2,
+      controls: {
+        ...{ digits: 4, quotientDigits: 3, quotientZeros: 1, exact: false },
+        divisor: { min: 12, max: 19 }
+      }
+    }
+  ])
+);
+sit(slate, wagons, '2026-11-25', 1);
 db.$client.close();
 
 /** A class sits a paper; simulated pupils write, and a share of the responses is marked. */

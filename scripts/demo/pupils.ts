@@ -123,6 +123,14 @@ const elsewhere: Readonly<Record<string, readonly string[]>> = {
     'old-carries-reused',
     'rows-not-added'
   ],
+  'short-division': [
+    'quotient-zero-omitted',
+    'interim-remainder-dropped',
+    'quotient-zero-omitted',
+    'final-remainder-dropped'
+  ],
+  'long-division': ['quotient-zero-omitted', 'remainder-too-large', 'remainder-as-decimal'],
+  'mixed-addition': ['whole-not-carried', 'denominators-added', 'numerators-not-scaled'],
   'order-decimals': ['longer-is-larger', 'shorter-is-larger', 'zeros-ignored'],
   'mixed-subtraction': [
     'numerators-switched',

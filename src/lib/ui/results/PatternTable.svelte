@@ -160,6 +160,9 @@
   td:first-child {
     white-space: normal;
   }
+  td button {
+    text-align: left;
+  }
   td button:hover {
     color: var(--accent);
   }
