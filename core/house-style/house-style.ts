@@ -13,6 +13,8 @@ export const defaultHouseStyle: HouseStyle = {
   methods: {},
   fractionAnswers: 'mixed',
   verb: 'factorise',
+  blankPlaces: 'filled',
+  trailingZeros: 'ignored',
   decimalMark: 'point',
   grouping: 'space',
   paper: 'a4',

@@ -36,8 +36,15 @@ function grouped(whole: string, style: HouseStyle): string {
 
 const LETTERS = ['O', 'T', 'H', 'Th', 'TTh', 'HTh', 'M', 'TM', 'HM', 'B', 'TB', 'HB', 'Tr'];
 
-/** Short heading over the column of a place (an exponent of ten from 0 to 12): `H`, or `100`. */
+const DECIMAL_LETTERS = ['t', 'h', 'th', 'tth'];
+
+/** Short heading over the column of a place (an exponent of ten from -4 to 12): `H`, or `100`; `t`, or `0.1`. */
 export function placeHeading(place: number, style: HouseStyle): string {
+  if (place < 0) {
+    return style.headings === 'numerals'
+      ? writeNumeral((10 ** place).toFixed(-place), style)
+      : DECIMAL_LETTERS[-1 - place]!;
+  }
   if (style.headings === 'numerals') {
     return place < 4 ? `1${'0'.repeat(place)}` : `10${superscript(place)}`;
   }
@@ -60,8 +67,11 @@ const NAMES = [
   'trillions'
 ];
 
-/** Name of a place (an exponent of ten from 0 to 12) in a sentence. */
+const DECIMAL_NAMES = ['tenths', 'hundredths', 'thousandths', 'ten-thousandths'];
+
+/** Name of a place (an exponent of ten from -4 to 12) in a sentence. */
 export function placeName(place: number, style: HouseStyle): string {
+  if (place < 0) return DECIMAL_NAMES[-1 - place]!;
   return place === 0 ? style.firstPlace : NAMES[place]!;
 }
 

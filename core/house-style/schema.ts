@@ -16,6 +16,9 @@ export const houseStyleSchema = z.strictObject({
   /** Answers of fractions above 1: mixed numbers, or improper fractions as well. */
   fractionAnswers: z._default(z.enum(['mixed', 'either']), 'mixed'),
   verb: z._default(z.enum(['factorise', 'factor']), 'factorise'),
+  /** Zeros put where a number has no decimal, in columns; and whether zeros at the end of an answer are spoken of. */
+  blankPlaces: z._default(z.enum(['filled', 'open']), 'filled'),
+  trailingZeros: z._default(z.enum(['ignored', 'noted']), 'ignored'),
   decimalMark: z._default(z.enum(['point', 'comma']), 'point'),
   grouping: z._default(z.enum(['none', 'space', 'comma']), 'space'),
   paper: z._default(z.enum(['a4', 'us-letter']), 'a4'),

@@ -89,7 +89,12 @@ function decide(
 }
 
 /** Forms that are asked for in no prompt, so that they cost nothing but where a mark names them. */
-const UNASKED: readonly FormCode[] = ['not-as-given', 'as-fraction', 'as-decimal'];
+const UNASKED: readonly FormCode[] = [
+  'not-as-given',
+  'trailing-zeros',
+  'as-fraction',
+  'as-decimal'
+];
 
 /**
  * Whether the answer's form costs this mark: one that names the form, or the mark of the answer where a form is

@@ -54,6 +54,7 @@ const askedForms: Readonly<Record<FormCode, string>> = {
   places: 'to the places asked for',
   unit: 'with its unit',
   'not-as-given': 'as given',
+  'trailing-zeros': 'without zeros at its end',
   'as-fraction': 'with a remainder',
   'as-decimal': 'with a remainder'
 };
@@ -76,6 +77,7 @@ export const formWords: Readonly<Record<FormCode, string>> = {
   places: 'not to the places asked for',
   unit: 'the unit is missing or wrong',
   'not-as-given': 'not written as given',
+  'trailing-zeros': 'zeros stand at its end',
   'as-fraction': 'the remainder as a fraction',
   'as-decimal': 'the remainder as a decimal'
 };

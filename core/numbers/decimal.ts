@@ -27,6 +27,13 @@ export function unitsTo({ units, places }: Decimal, to: number): bigint {
   return units * 10n ** BigInt(to - places);
 }
 
+/** The same value without zeros at its end: 6.0 is 6. */
+export function withoutZeros({ units, places }: Decimal): Decimal {
+  return places > 0 && units % 10n === 0n
+    ? withoutZeros({ units: units / 10n, places: places - 1 })
+    : { units, places };
+}
+
 /** Below 0, 0 or above 0, as one decimal is smaller than, equal to or larger than another. */
 export function compareDecimals(one: Decimal, other: Decimal): number {
   const places = Math.max(one.places, other.places);

@@ -20,7 +20,14 @@ export {
   sameMixed,
   type Mixed
 } from './mixed';
-export { compareDecimals, parseDecimal, printDecimal, unitsTo, type Decimal } from './decimal';
+export {
+  compareDecimals,
+  parseDecimal,
+  printDecimal,
+  unitsTo,
+  withoutZeros,
+  type Decimal
+} from './decimal';
 export {
   addPolynomials,
   contentOf,
@@ -39,7 +46,13 @@ export { expand, parseProduct, parseTerms, type Product } from './expression';
 export { ungrouped } from './numeral';
 export { formCodes, type FormCode, type Reading, type Value } from './reading';
 export { signedNumber, wholeNumber } from './readings/whole';
-export { decimalNumber, givenForm, listOfDecimals, misplaced } from './readings/decimals';
+export {
+  decimalForm,
+  decimalNumber,
+  givenForm,
+  listOfDecimals,
+  misplaced
+} from './readings/decimals';
 export { quotientBy, quotientForm, type Quotient } from './readings/quotient';
 export { mixedForm, mixedForms, mixedNumber } from './readings/mixed';
 export {

@@ -28,6 +28,8 @@ export const formCodes = [
   'places',
   'unit',
   'not-as-given',
+  /** Zeros at the end of a decimal: 6.0 for 6. */
+  'trailing-zeros',
   /** The remainder as a fraction or a decimal, where it is usually written after an r. */
   'as-fraction',
   'as-decimal'

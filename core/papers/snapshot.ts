@@ -4,7 +4,6 @@ import { itemOf, skillOf, WorkedItem, type Item } from '../skills';
 import {
   emptyPicture,
   gapSteps,
-  isModelled,
   modelledTexts,
   pictureOf,
   type Layout,
@@ -49,9 +48,7 @@ export function snapshotOf(
       layout: worked.layout(style),
       texts: modelledTexts(graph, key),
       gaps: [...gapSteps(graph, key)],
-      explanations: graph.steps
-        .filter((step) => isModelled(step, key.get(step.id)))
-        .map((step) => worked.explain(step, style))
+      explanations: worked.modelled(style).map((step) => worked.explain(step, style))
     }
   };
 }

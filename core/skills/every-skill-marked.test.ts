@@ -84,7 +84,7 @@ test('an answer that reads its squares across is spread over them digit by digit
   forItems((item) => {
     const { graph, answer } = item;
     const squares = spreadAnswer(graph, answer);
-    const readsAcross = stepOf(graph, ANSWER).assembled === true && /^\d+$/.test(answer);
+    const readsAcross = stepOf(graph, ANSWER).assembled === true && /^\d+(\.\d+)?$/.test(answer);
     assert.equal(squares !== undefined, readsAcross);
     const fixed = Object.entries(squares ?? {}).map(([id, digit]) => [id, BigInt(digit)] as const);
     const values = evaluate(graph, new Map(fixed));

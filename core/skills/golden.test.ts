@@ -38,6 +38,13 @@ const golden: Readonly<Record<string, readonly [controls: Controls, items: reado
     { divisor: within(21, 29), digits: 4, quotientDigits: 3, quotientZeros: 1, exact: false },
     ['4279 / 21', '2141 / 21', '2768 / 26']
   ],
+  'decimal-addition': [
+    {
+      ...{ addends: 2, integers: 0, wholeDigits: { max: 2 } },
+      ...{ maxPlaces: 2, raggedness: 1, carries: within(1, 2) }
+    },
+    ['47.71 + 47.8', '44.72 + 4.4', '1.35 + 15.8']
+  ],
   'order-decimals': [
     {
       ...{ count: 4, integers: 0, maxPlaces: 3, raggedness: 2, longerTraps: { min: 2 } },

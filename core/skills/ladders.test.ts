@@ -40,6 +40,7 @@ const struckOut: Readonly<Record<string, (item: WorkedItem, features: Features) 
   'short-multiplication': (_, { carries }) => carries === 0,
   'long-multiplication': (_, { carries, multiplierZeros }) =>
     carries === 0 || multiplierZeros !== 0,
+  'decimal-addition': (_, { carries, wholeDigits }) => carries === 0 || Number(wholeDigits) > 2,
   'long-division': (item, { carried, divisor }) =>
     carried === 0 || Number(divisor) % 10 === 0 || parseInt(item.answer) < 10,
   'short-division': (item, { carried, quotientZeros }) =>

@@ -1,5 +1,5 @@
 import { writeText, type HouseStyle } from '../house-style';
-import { isModelled, liveSteps, printValue, type Layout } from '../working';
+import { liveSteps, printValue, type Layout } from '../working';
 import { itemOf, type Item } from './item';
 import type { Skill } from './skill';
 import { WorkedItem } from './worked';
@@ -38,17 +38,11 @@ export function viewItem(
     line: skill.given.print(given),
     layout: worked.layout(style),
     operands: skill.operation ? (skill.given.operands?.(given) ?? null) : null,
-    steps: graph.steps.flatMap((step, at) =>
-      isModelled(step, key.get(step.id))
-        ? [
-            {
-              id: step.id,
-              text: writeText(printValue(step, key.get(step.id))!, style),
-              explanation: worked.explain(step, style),
-              held: live[at]!.length
-            }
-          ]
-        : []
-    )
+    steps: worked.modelled(style).map((step) => ({
+      id: step.id,
+      text: writeText(printValue(step, key.get(step.id))!, style),
+      explanation: worked.explain(step, style),
+      held: live[graph.steps.indexOf(step)]!.length
+    }))
   };
 }

@@ -3,7 +3,10 @@ import type { Scheme } from '../marking/scheme';
 import type { Value } from '../numbers';
 import {
   ANSWER,
+  cellOf,
   evaluate,
+  isModelled,
+  isShown,
   printValue,
   replaceRules,
   sameValue,
@@ -58,6 +61,17 @@ export class WorkedItem {
 
   layout(style: HouseStyle): Layout {
     return this.skill.sheet(this.given, this.school, style);
+  }
+
+  /** The steps of a worked example: those that are written, and those modelled that the house has a square for. */
+  modelled(style: HouseStyle): readonly Step[] {
+    const layout = this.layout(style);
+    return this.graph.steps.filter((step) => {
+      const value = this.key.get(step.id);
+      return (
+        isModelled(step, value) && (isShown(step, value) || cellOf(layout, step.id) !== undefined)
+      );
+    });
   }
 
   /** What a step is called. */

@@ -85,7 +85,7 @@ export function stepOn(
   { uses, rule, total }: Uses & Pick<Step, 'total'>,
   more: StepMore = {}
 ): Step {
-  const [, kind = id, place] = /^(?:row\.\d+\.)?(.*?)(?:\.(\d+))?$/.exec(id)!;
+  const [, kind = id, place] = /^(?:row\.\d+\.)?(.*?)(?:\.(-?\d+))?$/.exec(id)!;
   return {
     id,
     kind,

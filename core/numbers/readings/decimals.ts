@@ -19,6 +19,12 @@ export const decimalNumber: Reading<Decimal> = {
   ]
 };
 
+/** A decimal is usually written without zeros at its end. */
+export function decimalForm(written: Value): readonly FormCode[] {
+  const { units, places } = written as Decimal;
+  return places > 0 && units % 10n === 0n ? ['trailing-zeros'] : [];
+}
+
 /**
  * Lists of decimals, separated by commas, semicolons, spaces or signs of order. A comma is a decimal mark
  * where something else separates the numbers.

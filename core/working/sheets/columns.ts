@@ -8,14 +8,23 @@ export interface Rows {
   readonly after: number;
 }
 
-/** The frame of a column sheet: headings, sign, rules; `digits` columns and one for the sign. */
-export function columnFrame(digits: number, rows: Rows, style: HouseStyle, sign: string) {
-  const width = digits + 1;
-  const x = (place: number) => width - 1 - place;
+/**
+ * The frame of a column sheet: headings, sign, rules; `digits` columns and one for the sign. Where there are
+ * decimals the point has a column of its own, between them and the ones.
+ */
+export function columnFrame(
+  digits: number,
+  rows: Rows,
+  style: HouseStyle,
+  sign: string,
+  decimals = 0
+) {
+  const width = digits + 1 + (decimals > 0 ? decimals + 1 : 0);
+  const x = (place: number) => (place < 0 ? digits + 1 - place : digits - place);
   const headingRows = style.headings === 'none' ? 0 : 1;
   const top = headingRows + rows.before;
   const answerRow = top + rows.numbers;
-  const places = Array.from({ length: digits }, (_, place) => place);
+  const places = Array.from({ length: digits + decimals }, (_, at) => at - decimals);
   const headings: Cell[] = headingRows
     ? places.map((place) =>
         printedCell('heading', placeHeading(place, style), { x: x(place), y: 0 })
@@ -32,11 +41,17 @@ export function columnFrame(digits: number, rows: Rows, style: HouseStyle, sign:
 }
 
 /** A column sheet on which what is carried stands above the numbers, below the answer or beside its digits. */
-export function carryingFrame(digits: number, numbers: number, style: HouseStyle, sign: string) {
+export function carryingFrame(
+  digits: number,
+  numbers: number,
+  style: HouseStyle,
+  sign: string,
+  decimals = 0
+) {
   const position = style.carryPosition;
   const before = position === 'above' ? 1 : 0;
   const after = position === 'below' ? 0.7 : 0;
-  const frame = columnFrame(digits, { before, numbers, after }, style, sign);
+  const frame = columnFrame(digits, { before, numbers, after }, style, sign, decimals);
   const carry = (place: number): StepCell => {
     const id = `carry.${place}`;
     const x = frame.x(place);

@@ -13,7 +13,7 @@ import {
 } from '../../../spaces';
 import type { Wanted } from '../../wanted';
 import { ColumnEffects, type ColumnEffect } from './column-effects';
-import { ADDENDS, DIGITS, type Given } from './columns';
+import { ADDENDS, DIGITS, type Given } from '../../column-sum/columns';
 
 const MOST_DIGITS = DIGITS[1];
 const MOST_ADDENDS = ADDENDS[1];

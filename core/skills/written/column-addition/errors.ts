@@ -1,8 +1,15 @@
 import { placeName } from '../../../house-style';
 import { constant, rulesOf, using, type Replacement, type Replacements } from '../../../working';
 import { pattern } from '../../define';
-import { addendDigits, columnsOf, leftAlignedColumns, total, type Given } from './columns';
-import { columnRule, columnSteps } from './working';
+import {
+  addendDigits,
+  columnsOf,
+  leftAlignedColumns,
+  total,
+  type Given
+} from '../../column-sum/columns';
+import { carriesDropped, noCarries, totalsWritten } from '../../column-sum/errors';
+import { columnRule, columnSteps } from '../../column-sum/working';
 
 type Columns = readonly (readonly number[])[];
 type Rules = Record<string, Replacement>;
@@ -19,16 +26,13 @@ export function errorPatterns(base = 10) {
     'carry-dropped': pattern(
       'Carry dropped',
       'Every carry is ignored; the leftmost total is written whole.',
-      onColumns((columns) => none(columns.slice(1).map((_, p) => `carry.${p + 1}`))),
+      onColumns((columns) => carriesDropped(columns)),
       CARRYING
     ),
     'total-written-whole': pattern(
       'Total written whole',
       'Each column’s own total is written whole and nothing is carried.',
-      onColumns((columns) => ({
-        ...eachColumn(columns, (column, p) => ({ [`digit.${p}`]: constant(total(column)) })),
-        ...none(columns.map((_, p) => `carry.${p + 1}`))
-      })),
+      onColumns((columns) => totalsWritten(columns)),
       CARRYING
     ),
     'carry-and-digit-swapped': pattern(
@@ -52,7 +56,7 @@ export function errorPatterns(base = 10) {
     'last-carry-dropped': pattern(
       'Last carry dropped',
       'Only the carry out of the leftmost column is lost.',
-      onColumns((columns) => none([`carry.${columns.length}`])),
+      onColumns((columns) => noCarries([columns.length])),
       { newColumn: true }
     ),
     'lone-digit-dropped': pattern(
@@ -63,9 +67,6 @@ export function errorPatterns(base = 10) {
     )
   };
 }
-
-const none = (ids: readonly string[]): Rules =>
-  Object.fromEntries(ids.map((id) => [id, constant(0n)]));
 
 function eachColumn(
   columns: Columns,
@@ -118,12 +119,12 @@ function alignedLeft(given: Given, base: number): Replacements {
 
 /** The last total is that of the last column in which at least two addends have a digit. */
 function loneDigitDropped(columns: Columns): Rules {
-  const n = columns.length;
   const stop = columns.findIndex((column) => column.length === 1);
   if (stop < 1) return {};
   const later = columns.map((_, p) => p).filter((p) => p >= stop);
   return {
-    ...none(later.flatMap((p) => [`carry.${p + 1}`, ...(p + 1 < n ? [`digit.${p + 1}`] : [])])),
+    ...noCarries(later.map((p) => p + 1)),
+    ...Object.fromEntries(later.slice(1).map((p) => [`digit.${p}`, constant(0n)])),
     [`digit.${stop}`]: using([`carry.${stop}`], (carry) => carry)
   };
 }

@@ -2,11 +2,11 @@ import { methodAndAnswer } from '../../../marking/schemes';
 import { defineSkill, rung } from '../../define';
 import { addends } from '../../given/numbers';
 import { card } from './card';
-import { ADDENDS, addendDigits, columnsOf, DIGITS } from './columns';
+import { ADDENDS, addendDigits, columnsOf, DIGITS } from '../../column-sum/columns';
 import { errorPatterns } from './errors';
 import { features, look } from './features';
 import { items } from './space';
-import { columnSheet, columnSteps } from './working';
+import { columnSheet, columnSteps } from '../../column-sum/working';
 
 const pair = { addends: 2, digits: 3 };
 

@@ -12,7 +12,7 @@ import {
   specsOf
 } from '../../space-checks.test-helper';
 import { Wanted } from '../../wanted';
-import type { Given } from './columns';
+import type { Given } from '../../column-sum/columns';
 import { features, look } from './features';
 import { items } from './space';
 

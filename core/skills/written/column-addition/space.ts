@@ -7,7 +7,7 @@ import {
 } from '../../../spaces';
 import type { Wanted } from '../../wanted';
 import { ColumnAutomaton } from './automaton';
-import type { Given } from './columns';
+import type { Given } from '../../column-sum/columns';
 
 /** All items that are wanted, in any base at least as large as the number of addends. */
 export function items(wanted: Wanted, base = 10): ItemSpace<Given> {

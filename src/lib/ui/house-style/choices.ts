@@ -67,6 +67,14 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
         ['point', 'point'],
         ['comma', 'comma']
       ]),
+      choice('blankPlaces', 'Blank decimal places', [
+        ['filled', 'filled with zeros'],
+        ['open', 'left open']
+      ]),
+      choice('trailingZeros', 'Zeros at the end of a decimal answer', [
+        ['ignored', 'say nothing of them'],
+        ['noted', 'are noted']
+      ]),
       choice('fractionAnswers', 'Fractions above 1 are answered as', [
         ['mixed', 'mixed numbers'],
         ['either', 'mixed or improper']

@@ -1,4 +1,4 @@
-import { parseDigits, type Digits } from '../../../numbers';
+import { parseDigits, type Digits } from '../../numbers';
 
 /** Fewest and most addends, and digits of each. */
 export const ADDENDS = [2, 6] as const;

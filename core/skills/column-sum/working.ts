@@ -1,4 +1,4 @@
-import type { HouseStyle } from '../../../house-style';
+import type { HouseStyle } from '../../house-style';
 import {
   capital,
   carryingFrame,
@@ -13,8 +13,8 @@ import {
   type Layout,
   type Step,
   type StepWords
-} from '../../../working';
-import { answerAcross } from '../../answer-across';
+} from '../../working';
+import { answerAcross } from '../answer-across';
 import { total } from './columns';
 
 type Columns = readonly (readonly number[])[];
@@ -25,49 +25,66 @@ type Columns = readonly (readonly number[])[];
  *   digit.0, carry.1, digit.1, carry.2, ... digit.n-1, carry.n, digit.n, answer
  */
 export function columnSteps(columns: Columns, base = 10): Step[] {
+  return [...figureSteps(columns, base), answerAcross(columns.length, base, 'digit', 'sum')];
+}
+
+/** The figures and carries of columns of which the first is at the place `lowest`. */
+export function figureSteps(columns: Columns, base = 10, lowest = 0): Step[] {
   const n = columns.length;
   const radix = BigInt(base);
   const label = (what: string, place: number) => ({
     label: ({ place: name }: StepWords) => `${what} ${name(place)}`
   });
-  const steps = columns.flatMap((column, p) => {
+  const steps = columns.flatMap((column, at) => {
+    const p = lowest + at;
     // The last total may be written whole in the last square.
-    const whole = columnRule(columns, p, (sum) => sum);
+    const whole = columnRule(columns, p, (sum) => sum, lowest);
     const { written: digit, carried: carry } = parting(`total.${p}`, whole, radix);
     const carried = { ...unwrittenAt(0n), ...label('Carry into the', p + 1) };
     return [
       stepOn(`digit.${p}`, digit, {
         ...label('Digit of the', p),
-        says: (words) => sumOf(column, p, words),
-        ...(p === n - 1 && { accepts: (written, get) => written === whole.rule(get) })
+        says: (words) => sumOf(column, at === 0 ? undefined : `carry.${p}`, p, words),
+        ...(at === n - 1 && { accepts: (written, get) => written === whole.rule(get) })
       }),
       stepOn(`carry.${p + 1}`, carry, { ...carried, says: (words) => carrying(p + 1, words) })
     ];
   });
+  const top = lowest + n;
   const spill = step(
-    `digit.${n}`,
-    [`digit.${n - 1}`, `carry.${n}`],
+    `digit.${top}`,
+    [`digit.${top - 1}`, `carry.${top}`],
     // Nothing is left to copy if the total before it was written whole.
     (before, carry) => (before >= radix ? 0n : carry),
     {
       ...unwrittenAt(0n),
-      ...label('Digit of the', n),
+      ...label('Digit of the', top),
       says: ({ value }) => `Write the carried ${value} in a new column.`
     }
   );
-  return [...steps, spill, answerAcross(n, base, 'digit', 'sum')];
+  return [...steps, spill];
 }
 
 /** A rule over what a column adds up to, with the carry that comes in. */
-export function columnRule(columns: Columns, place: number, rule: (sum: bigint) => bigint) {
-  const own = BigInt(total(columns[place]!));
-  return place === 0
+export function columnRule(
+  columns: Columns,
+  place: number,
+  rule: (sum: bigint) => bigint,
+  lowest = 0
+) {
+  const own = BigInt(total(columns[place - lowest]!));
+  return place === lowest
     ? using([], () => rule(own))
     : usingValues<[bigint]>([`carry.${place}`], (carry) => rule(own + carry));
 }
 
-function sumOf(column: readonly number[], p: number, { value, of, place }: StepWords): string {
-  const carry = p === 0 ? '' : of(`carry.${p}`);
+function sumOf(
+  column: readonly number[],
+  carryIn: string | undefined,
+  p: number,
+  { value, of, place }: StepWords
+): string {
+  const carry = carryIn === undefined ? '' : of(carryIn);
   const isCarried = carry !== '' && carry !== '0';
   const terms = [...column.map(String), ...(isCarried ? [`${carry} carried`] : [])];
   const sum = total(column) + Number(carry);

@@ -1,0 +1,10 @@
+import type { SkillCard } from '../../card';
+
+export const card: SkillCard = {
+  id: 'decimal-addition',
+  family: 'decimals',
+  title: 'Decimal addition',
+  example: '5.12 + 3.7',
+  schools: { columns: 'In columns' },
+  words: 'sum plus adding carrying point places'
+};

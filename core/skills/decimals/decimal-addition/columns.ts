@@ -1,0 +1,55 @@
+import { hasPoint } from '../../given/decimals';
+
+export const ADDENDS = [2, 5] as const;
+export const WHOLE_DIGITS = 5;
+export const MOST_PLACES = 4;
+
+export interface Given {
+  readonly addends: readonly string[];
+}
+
+/** A decimal taken apart at its point; no decimals where it has none. */
+export function partsOf(numeral: string): { readonly whole: string; readonly decimals: string } {
+  const [whole = '', decimals = ''] = numeral.split('.');
+  return { whole, decimals };
+}
+
+/** Decimal places of the longest. */
+export function placesOf({ addends }: Given): number {
+  return Math.max(...addends.map((numeral) => partsOf(numeral).decimals.length));
+}
+
+/** The digits that stand under each other with the points in line, the last place first; blanks are left out. */
+export function alignedColumns(given: Given): number[][] {
+  const places = placesOf(given);
+  return columnsOf(
+    given.addends.map((numeral) => {
+      const { whole, decimals } = partsOf(numeral);
+      return { figures: whole + decimals, from: places - decimals.length };
+    })
+  );
+}
+
+/** As {@link alignedColumns}, but with the last figures in line, in as many columns. */
+export function rightAlignedColumns(given: Given): number[][] {
+  const columns = columnsOf(
+    given.addends.map((numeral) => ({ figures: numeral.replace('.', ''), from: 0 }))
+  );
+  const width = alignedColumns(given).length;
+  return Array.from({ length: width }, (_, at) => columns[at] ?? []);
+}
+
+/** Numerals that start at some columns, written from there to the left. */
+function columnsOf(numerals: readonly { figures: string; from: number }[]): number[][] {
+  const width = Math.max(...numerals.map(({ figures, from }) => from + figures.length));
+  return Array.from({ length: width }, (_, column) =>
+    numerals.flatMap(({ figures, from }) => {
+      const figure = figures[figures.length - 1 - (column - from)];
+      return column >= from && figure !== undefined ? [Number(figure)] : [];
+    })
+  );
+}
+
+/** How many are written without a point. */
+export const integersIn = ({ addends }: Given): number =>
+  addends.filter((numeral) => !hasPoint(numeral)).length;

@@ -1,0 +1,180 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import Decimal from 'decimal.js';
+import fc from 'fast-check';
+import { defaultHouseStyle } from '../../../house-style';
+import { markItem } from '../../../marking';
+import { analyseItem, skillOf, Wanted, WorkedItem } from '../..';
+import type { Constraints } from '../../controls';
+import { checkPatterns, worked } from '../../skills.test-helper';
+import {
+  combinationsAsMeasured,
+  countsAsMeasured,
+  ranksAsListed
+} from '../../space-checks.test-helper';
+import type { Given } from './columns';
+import { items } from './space';
+
+const skill = skillOf('decimal-addition');
+const specs = skill.features;
+const measure = (given: Given) => skill.measure(given);
+
+const numeral = fc
+  .tuple(fc.nat(99_999), fc.constantFrom(0, 1, 2, 3, 4), fc.nat(9999))
+  .map(([whole, places, tail]) =>
+    new Decimal(`${whole}.${String(tail).padStart(4, '0').slice(0, places)}`).toFixed()
+  )
+  .filter((text) => text !== '0');
+const anyItem = fc
+  .array(numeral, { minLength: 2, maxLength: 5 })
+  .filter((addends) => addends.some((text) => text.includes('.')))
+  .map((addends): Given => ({ addends }));
+
+test('the answer is what decimal.js says, and features are those of an independent measurement', () => {
+  fc.assert(
+    fc.property(anyItem, ({ addends }) => {
+      assert.ok(skill.given.schema.safeParse({ addends }).success, addends.join());
+      const values = addends.map((text) => new Decimal(text));
+      const sum = values.reduce((total, value) => total.plus(value));
+      assert.equal(analyseItem(skill, { addends }).answer, sum.toFixed());
+      const found = measure({ addends });
+      const places = values.map((value) => value.decimalPlaces());
+      const most = Math.max(...places);
+      const wholes = values.map((value) => value.floor().toFixed().length);
+      assert.deepEqual(
+        [found.addends, found.integers, found.maxPlaces, found.raggedness, found.padded],
+        [
+          addends.length,
+          values.filter((value) => value.isInteger()).length,
+          most,
+          most - Math.min(...places),
+          places.reduce((blanks, own) => blanks + most - own, 0)
+        ]
+      );
+      assert.equal(found.wholeDigits, Math.max(...wholes));
+      assert.equal(found.newColumn, sum.floor().toFixed().length > Math.max(...wholes));
+      const tail = sum.toFixed(most).split('.')[1]!;
+      assert.equal(found.trailingZeros, tail.length - tail.replace(/0+$/, '').length);
+      const fractions = values.reduce((total, value) => total.plus(value.mod(1)), new Decimal(0));
+      assert.equal(found.acrossPoint, fractions.gte(1));
+    })
+  );
+  // The catalogue's examples: carries, ripples, longest run, largest carry.
+  for (const [line, padded, ...carrying] of [
+    ['8.94 + 0.009 + 1.122 + 8', 4, 3, 0, 2, 1],
+    ['2.7 + 4 + 16.041', 5, 1, 0, 1, 1],
+    ['2.4 + 3.6', 0, 1, 0, 1, 1]
+  ] as const) {
+    const found = measure(skill.given.parse(line) as Given);
+    const { carries, ripples, longestRun, largestCarry } = found;
+    assert.deepEqual([carries, ripples, longestRun, largestCarry], carrying, line);
+    assert.equal(found.padded, padded, line);
+  }
+});
+
+/** Every sum of so many of the numbers below a whole number, with up to so many places. */
+function sums(below: number, places: number, size: number): Given[] {
+  const unit = 10 ** places;
+  const numbers = Array.from({ length: below * unit - 1 }, (_, at) =>
+    new Decimal(at + 1).div(unit).toFixed()
+  );
+  const lists = Array.from({ length: size }).reduce<string[][]>(
+    (all) => all.flatMap((list) => numbers.map((number) => [...list, number])),
+    [[]]
+  );
+  return lists
+    .filter((addends) => addends.some((text) => text.includes('.')))
+    .map((addends) => ({ addends }));
+}
+
+test('counts, usable items, combinations and ranks are those of a list of small sums', () => {
+  const exactly = (value: number) => ({ min: value, max: value });
+  for (const [below, places, size] of [
+    [11, 1, 2],
+    [1, 2, 2],
+    [2, 1, 3]
+  ] as const) {
+    const within: Constraints = {
+      addends: exactly(size),
+      maxPlaces: { min: 1, max: places },
+      // Numbers of two whole digits are all there are only up to 10.9.
+      wholeDigits: exactly(1)
+    };
+    const all = sums(below, places, size).filter(
+      ({ addends }) => below < 11 || addends.every((text) => Number(text) < 10)
+    );
+    const inAll = below === 11 ? all : all.filter(({ addends }) => addends.length === size);
+    if (below !== 11) continue;
+    countsAsMeasured({ specs, items: inAll, measure, within, space: items });
+    const space = items(new Wanted(specs, within));
+    combinationsAsMeasured(space, skill.tells, inAll.map(measure));
+    const orderless = new Set(inAll.map((given) => skill.orderless(given)));
+    assert.equal(space.usable, BigInt(orderless.size));
+    const rare = { ...within, carries: exactly(2), trailingZeros: exactly(1) };
+    const wanted = inAll.filter((given) => new Wanted(specs, rare).meets(measure(given)));
+    ranksAsListed(items(new Wanted(specs, rare)), wanted, (given) => skill.given.print(given));
+  }
+});
+
+test('error patterns give the answers worked by hand', () =>
+  checkPatterns(skill.id, {
+    'carry-dropped': [
+      ['8.94 + 0.009 + 1.122 + 8', '17.061'],
+      ['2.4 + 3.6', '5'],
+      ['5.12 + 3.7', '='],
+      ['7.85 + 4.67', '11.42'], // 2, 4 and 11
+      ['95.6 + 7.8', '92.4']
+    ],
+    'total-written-whole': [
+      ['8.94 + 0.009 + 1.122 + 8', '17.10611'],
+      ['2.4 + 3.6', '5.1'], // 5.10
+      ['5.12 + 3.7', '='],
+      ['7.85 + 4.67', '11.1412'],
+      ['95.6 + 7.8', '912.14']
+    ],
+    'right-aligned': [
+      ['5.12 + 3.7', '5.49'],
+      ['20.8 + 35', '24.3'],
+      ['2.4 + 3.6', '='],
+      ['0.25 + 1.5', '0.4'], // 25 + 15
+      ['4 + 0.05', '0.09']
+    ],
+    'point-splits-number': [
+      ['5.12 + 3.7', '8.19'],
+      ['2.7 + 4 + 16.041', '22.48'],
+      ['20.8 + 35', '='],
+      ['2.4 + 3.6', '5.10'],
+      ['0.85 + 0.5', '0.90']
+    ],
+    'point-dropped': [
+      ['5.12 + 3.7', '882'],
+      ['2.4 + 3.6', '60'],
+      ['20.8 + 35', '558'],
+      ['0.05 + 0.02', '7'],
+      ['1.25 + 0.75', '200']
+    ],
+    'integer-as-decimal': [
+      ['20.8 + 35', '21.15'],
+      ['5.12 + 3.7', '='],
+      ['4 + 0.5', '0.9'],
+      ['100 + 0.5', '-'],
+      ['1.5 + 2 + 30', '2.00'] // 0.2 and 0.30
+    ]
+  }));
+
+test('zeros at the end are right; whether they are spoken of, and zeros put in, is up to the house', () => {
+  const item = worked(skill.id, '2.4 + 3.6');
+  const noted = { ...defaultHouseStyle, trailingZeros: 'noted' as const };
+  const notes = (style: typeof noted | typeof defaultHouseStyle, answer: string) => {
+    const marked = markItem(item, { answer }, skill.scheme(item.given, item.school, style));
+    assert.equal(marked.marks.awarded, marked.marks.available);
+    return marked.notes;
+  };
+  assert.deepEqual(notes(defaultHouseStyle, '6.0'), []);
+  assert.deepEqual(notes(noted, '6.0'), ['trailing-zeros']);
+  assert.deepEqual(notes(noted, '6'), []);
+  const ragged = new WorkedItem(skill, { addends: ['5.12', '3.7'] }, 'columns');
+  const pads = (style: typeof defaultHouseStyle) =>
+    ragged.modelled(style).filter(({ kind }) => kind === 'pad').length;
+  assert.deepEqual([pads(defaultHouseStyle), pads({ ...noted, blankPlaces: 'open' })], [1, 0]);
+});

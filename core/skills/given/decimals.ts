@@ -1,0 +1,36 @@
+import * as z from 'zod/mini';
+import { ungrouped } from '../../numbers';
+import { givenFrom, type GivenForm } from './form';
+
+/** The schema of a decimal above 0 with so many whole digits and up to four places, without needless zeros. */
+export function decimalOf(wholeDigits: number) {
+  const expected = `a number above 0 of up to ${wholeDigits} whole digits and 4 places, without needless zeros`;
+  return z.string().check(
+    z.regex(new RegExp(`^(0|[1-9]\\d{0,${wholeDigits - 1}})(\\.\\d{0,3}[1-9])?$`), expected),
+    z.refine((text) => text !== '0', 'must be above 0')
+  );
+}
+
+export const hasPoint = (numeral: string) => numeral.includes('.');
+
+/** Decimals that are added, one at least with a point: `{addends: ['5.12', '3.7']}`. */
+export function decimalAddends(
+  [fewest, most]: readonly [number, number],
+  wholeDigits: number,
+  howToType: string
+): GivenForm<{ addends: string[] }> {
+  const schema = z.strictObject({
+    addends: z.array(decimalOf(wholeDigits)).check(
+      z.minLength(fewest),
+      z.maxLength(most),
+      z.refine((addends) => addends.some(hasPoint), 'one of the numbers must have a point')
+    )
+  });
+  return {
+    schema,
+    howToType,
+    print: ({ addends }) => addends.join(' + '),
+    parse: (line) => givenFrom(schema, { addends: line.split('+').map(ungrouped) }),
+    orderless: ({ addends }) => [...addends].sort().join('+')
+  };
+}
