@@ -109,7 +109,7 @@ export const features = {
   ),
   acrossPoint: flag<Look>(
     'Across the point',
-    'a carry passes from the tenths to the ones',
+    'a carry passes over the point',
     (l) => l.carries[l.maxPlaces - 1]! > 0
   ),
   trailingZeros: count<Look>(
