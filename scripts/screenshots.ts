@@ -25,7 +25,7 @@ const shots: readonly Shot[] = [
   { name: 'marking-multiplication', path: '/marking/3?by=question&item=42', before: markOne },
   { name: 'marking-fractions', path: '/marking/3?by=question&item=47', before: markOne },
   { name: 'marking-grid', path: '/marking/3?by=question&item=53', before: lookBack },
-  { name: 'marking-jumps', path: '/marking/3?by=question&item=49', before: markOne },
+  { name: 'marking-division', path: '/marking/5?by=question&item=86', before: lookBack },
   { name: 'print-mixed', path: '/papers/4/preview?kind=paper', before: spreadPages },
   {
     name: 'print-solutions',

@@ -281,6 +281,7 @@ const wagons = createPaper(
   ])
 );
 sit(slate, wagons, '2026-11-25', 1);
+createPaper(db, startLadder('decimal-addition', 'Rain gauges: points in line', { seed: SEED + 6 }));
 db.$client.close();
 
 /** A class sits a paper; simulated pupils write, and a share of the responses is marked. */
