@@ -19,10 +19,9 @@ export function parseDigits(numeral: string, base = 10): number[] | undefined {
 
 /** The numeral of `digits` in its base; the inverse of {@link parseDigits}. `printDigits([7, 8, 4])` is `'487'`. */
 export function printDigits(digits: Digits): string {
-  return digits
-    .map((digit) => SYMBOLS[digit])
-    .reverse()
-    .join('');
+  let numeral = '';
+  for (const digit of digits) numeral = SYMBOLS[digit]! + numeral;
+  return numeral;
 }
 
 /** The digits of a natural number in `base`; zero is `[0]`. */

@@ -16,7 +16,7 @@ export interface DigitAutomaton<Choice> {
   edges(state: number, visit: Visit<Choice>): void;
 }
 
-export type Visit<Choice> = (ways: bigint, choice: Choice, next: number) => void;
+export type Visit<Choice> = (ways: number, choice: Choice, next: number) => void;
 
 /** The end of an accepted number that is told by a code, a whole number from 0. */
 export function ended(code = 0): number {
@@ -26,7 +26,7 @@ export function ended(code = 0): number {
 /** One column of an accepted number: the merged choice, and which of its `ways` was taken. */
 export interface Column<Choice> {
   readonly choice: Choice;
-  readonly index: bigint;
+  readonly index: number;
 }
 
 /** The ranked space of all accepted paths. Building costs one visit to each reachable state. */
@@ -52,7 +52,7 @@ export function countPaths<Choice>(automaton: DigitAutomaton<Choice>): bigint {
     if (known !== undefined) return known;
     let total = 0n;
     automaton.edges(state, (ways, _, next) => {
-      total += ways * count(next);
+      total += BigInt(ways) * count(next);
     });
     counts.set(state, total);
     return total;
@@ -85,7 +85,7 @@ export function countEndings<Choice>(automaton: DigitAutomaton<Choice>): Map<num
     for (const [state, paths] of here) {
       automaton.edges(state, (ways, _choice, next) => {
         const [counts, key] = next < 0 ? [endings, ended(next)] : [there, next];
-        counts.set(key, (counts.get(key) ?? 0n) + paths * ways);
+        counts.set(key, (counts.get(key) ?? 0n) + paths * BigInt(ways));
       });
     }
     here = there;
@@ -95,14 +95,17 @@ export function countEndings<Choice>(automaton: DigitAutomaton<Choice>): Map<num
 
 interface Node<Choice> {
   readonly count: bigint;
+  /** The count as a number, exact as long as it is safe. */
+  readonly few: number;
   readonly edges: readonly BuiltEdge<Choice>[];
 }
 
 interface BuiltEdge<Choice> {
   readonly choice: Choice;
   readonly node: Node<Choice>;
-  /** Paths through this edge and all edges before it. */
+  /** Paths through this edge and all edges before it, and as a number, exact as long as it is safe. */
   readonly upTo: bigint;
+  readonly few: number;
 }
 
 function buildNode<Choice>(
@@ -110,7 +113,7 @@ function buildNode<Choice>(
   state: number,
   built: Map<number, Node<Choice>>
 ): Node<Choice> {
-  if (state < 0) return { count: 1n, edges: [] };
+  if (state < 0) return { count: 1n, few: 1, edges: [] };
   const known = built.get(state);
   if (known) return known;
   const edges: BuiltEdge<Choice>[] = [];
@@ -118,36 +121,49 @@ function buildNode<Choice>(
   automaton.edges(state, (ways, choice, next) => {
     const node = buildNode(automaton, next, built);
     if (node.count === 0n) return;
-    upTo += ways * node.count;
-    edges.push({ choice, node, upTo });
+    upTo += BigInt(ways) * node.count;
+    edges.push({ choice, node, upTo, few: Number(upTo) });
   });
-  const node = { count: upTo, edges };
+  const node = { count: upTo, few: Number(upTo), edges };
   built.set(state, node);
   return node;
 }
 
+/** The path of a rank: with big integers as long as there are too many paths for plain numbers, which are fast. */
 function pathAt<Choice>(root: Node<Choice>, rank: bigint): Column<Choice>[] {
   const path: Column<Choice>[] = [];
   let node = root;
   let rest = rank;
-  while (node.edges.length > 0) {
-    const at = firstAbove(node.edges, rest);
+  while (node.few > Number.MAX_SAFE_INTEGER) {
+    const above = rest;
+    const at = firstWhere(node.edges, ({ upTo }) => upTo > above);
     const edge = node.edges[at]!;
     if (at > 0) rest -= node.edges[at - 1]!.upTo;
-    path.push({ choice: edge.choice, index: rest / edge.node.count });
-    rest %= edge.node.count;
+    const index = rest / edge.node.count;
+    path.push({ choice: edge.choice, index: Number(index) });
+    rest -= index * edge.node.count;
+    node = edge.node;
+  }
+  let left = Number(rest);
+  while (node.edges.length > 0) {
+    const above = left;
+    const at = firstWhere(node.edges, ({ few }) => few > above);
+    const edge = node.edges[at]!;
+    if (at > 0) left -= node.edges[at - 1]!.few;
+    path.push({ choice: edge.choice, index: Math.floor(left / edge.node.few) });
+    left %= edge.node.few;
     node = edge.node;
   }
   return path;
 }
 
-/** Index of the first edge whose running total exceeds the rank (binary search). */
-function firstAbove(edges: readonly { upTo: bigint }[], rank: bigint): number {
+/** Index of the first edge of which something is true that is true of all after it (binary search). */
+function firstWhere<Edge>(edges: readonly Edge[], isTrue: (edge: Edge) => boolean): number {
   let low = 0;
   let high = edges.length - 1;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (edges[middle]!.upTo > rank) high = middle;
+    if (isTrue(edges[middle]!)) high = middle;
     else low = middle + 1;
   }
   return low;

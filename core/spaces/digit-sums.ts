@@ -9,8 +9,11 @@ export interface SumClass {
   readonly sum: number;
   /** Zero digits among them; always 0 where zeros are not told apart. */
   readonly zeros: number;
-  readonly ways: bigint;
+  readonly ways: number;
 }
+
+/** Choices with one sum are kept where they are no more than this. */
+const FEW = 100;
 
 /**
  * Counts and ranks the digits of one column by their sum (and their zeros, if told apart), in any base.
@@ -18,6 +21,7 @@ export interface SumClass {
  */
 export class DigitSums {
   private readonly tables = new Map<number, Map<number, SumClass>>();
+  private readonly choices = new Map<number, (readonly number[])[]>();
 
   constructor(
     private readonly base: number,
@@ -30,12 +34,24 @@ export class DigitSums {
   }
 
   /** How many digit choices give this sum and these zeros. */
-  ways(column: DigitColumn, sum: number, zeros: number): bigint {
-    return this.table(column).get(this.key(sum, zeros))?.ways ?? 0n;
+  ways(column: DigitColumn, sum: number, zeros: number): number {
+    return this.table(column).get(this.key(sum, zeros))?.ways ?? 0;
   }
 
-  /** The digit choice of a rank below `ways`; the leading digits come first. */
-  at(column: DigitColumn, sum: number, zeros: number, rank: bigint): number[] {
+  /** The digit choice of a rank below `ways`; the leading digits come first. Where there are few, they are kept. */
+  at(column: DigitColumn, sum: number, zeros: number, rank: number): readonly number[] {
+    const key = (column.leading * 64 + column.free) * 16384 + this.key(sum, zeros);
+    let kept = this.choices.get(key);
+    if (!kept) {
+      const ways = this.ways(column, sum, zeros);
+      if (ways > FEW) return this.choice(column, sum, zeros, rank);
+      kept = Array.from({ length: ways }, (_, at) => this.choice(column, sum, zeros, at));
+      this.choices.set(key, kept);
+    }
+    return kept[rank]!;
+  }
+
+  private choice(column: DigitColumn, sum: number, zeros: number, rank: number): number[] {
     const digits: number[] = [];
     let { leading, free } = column;
     let rest = rank;
@@ -72,14 +88,14 @@ export class DigitSums {
 
   private build({ leading, free }: DigitColumn): Map<number, SumClass> {
     const table = new Map<number, SumClass>();
-    if (leading + free === 0) return table.set(0, { sum: 0, zeros: 0, ways: 1n });
+    if (leading + free === 0) return table.set(0, { sum: 0, zeros: 0, ways: 1 });
     const smaller = leading > 0 ? { leading: leading - 1, free } : { leading: 0, free: free - 1 };
     for (const part of this.classes(smaller)) {
       for (let digit = leading > 0 ? 1 : 0; digit < this.base; digit++) {
         const sum = part.sum + digit;
         const zeros = part.zeros + this.zerosIn(digit);
         const key = this.key(sum, zeros);
-        table.set(key, { sum, zeros, ways: (table.get(key)?.ways ?? 0n) + part.ways });
+        table.set(key, { sum, zeros, ways: (table.get(key)?.ways ?? 0) + part.ways });
       }
     }
     return table;
@@ -92,4 +108,18 @@ export class DigitSums {
   private key(sum: number, zeros: number): number {
     return sum < 0 || zeros < 0 ? -1 : zeros * 1024 + sum;
   }
+}
+
+/** The sums of two columns put together. */
+export function joinSums(some: readonly SumClass[], others: readonly SumClass[]): SumClass[] {
+  const all = new Map<number, SumClass>();
+  for (const one of some) {
+    for (const other of others) {
+      const sum = one.sum + other.sum;
+      const zeros = one.zeros + other.zeros;
+      const key = zeros * 1024 + sum;
+      all.set(key, { sum, zeros, ways: (all.get(key)?.ways ?? 0) + one.ways * other.ways });
+    }
+  }
+  return [...all.values()];
 }

@@ -9,11 +9,11 @@ export {
   type DigitAutomaton,
   type Visit
 } from './automaton';
-export { strides, unpack } from './packing';
+export { strides, unpack, vectorsUpTo } from './packing';
 export type { Range } from './counter';
 export { distinctRanks } from './sample';
 export { LARGEST_SEED, partSeed, seededRandom, type RandomGenerator } from './random';
-export { DigitSums, type DigitColumn, type SumClass } from './digit-sums';
+export { DigitSums, joinSums, type DigitColumn, type SumClass } from './digit-sums';
 export { arrangementLeaving, arrangementsLeaving } from './arrangements';
 export { choose, subsetAt, subsetSpanning, subsetsSpanning, type Spanning } from './subsets';
 export { decimalParts, PLACE_COUNTS, type DecimalTally } from './decimal-sets';

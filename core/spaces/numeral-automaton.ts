@@ -46,12 +46,12 @@ export class NumeralAutomaton<T> implements ItemAutomaton<DigitEffect, T> {
       const left = lengths.max - column - 1;
       const next = left > 0 ? tally.add(counted, effect, left) : UNMET;
       const there = (next * holds + effect.held) * lengths.max + column + 1;
-      if (next !== UNMET) visit(1n, effect, there);
+      if (next !== UNMET) visit(1, effect, there);
       if (digit === 0 || column + 1 < lengths.min) continue;
       const leading = { digit, held: 0 };
       const last = tally.add(counted, leading, 0);
       if (last !== UNMET && tally.isMet(last)) {
-        visit(1n, leading, ended(last * lengths.max + column));
+        visit(1, leading, ended(last * lengths.max + column));
       }
     }
   }

@@ -24,3 +24,14 @@ export function unpack(code: number, sizes: readonly number[]): number[] {
     return value;
   });
 }
+
+/** All lists of whole numbers from 0 up to these, each up to its own. */
+export function vectorsUpTo(limits: readonly number[]): number[][] {
+  return limits.reduce<number[][]>(
+    (vectors, limit) =>
+      vectors.flatMap((vector) =>
+        Array.from({ length: limit + 1 }, (_, value) => [...vector, value])
+      ),
+    [[]]
+  );
+}

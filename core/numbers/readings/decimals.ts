@@ -62,8 +62,14 @@ function split(list: string): string[] {
   return list.split(new RegExp(`${and}|${isDecimalComma ? '' : '\\s*,\\s*|'}\\s+`, 'i'));
 }
 
+/** With a point for the decimal mark. Of a comma and a point the last is the mark, the other groups in threes. */
 function withPoint(written: string): string {
-  return written.trim().replace(',', '.');
+  const text = written.trim();
+  const [, whole, mark, decimals] =
+    /^(\d{1,3}(?:[.,' \u2019\u202f]\d{3})+)([.,])(\d+)$/.exec(text) ?? [];
+  return whole === undefined || whole.includes(mark!)
+    ? text.replace(',', '.')
+    : `${whole.replace(/\D/g, '')}.${decimals}`;
 }
 
 /**

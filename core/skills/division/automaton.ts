@@ -96,9 +96,9 @@ export class DivisionAutomaton implements ItemAutomaton<Division, Given> {
     const next = this.tally.add(counted, effect, toCome);
     if (next === UNMET) return;
     if (toCome > 0) {
-      visit(1n, effect, 1 + (next * this.divisor + remainder) * this.longest + toCome);
+      visit(1, effect, 1 + (next * this.divisor + remainder) * this.longest + toCome);
     } else if (this.tally.isMet(next) && this.wanted.meets({ remainder, exact: remainder === 0 })) {
-      visit(1n, effect, ended(next * this.divisor + remainder));
+      visit(1, effect, ended(next * this.divisor + remainder));
     }
   }
 

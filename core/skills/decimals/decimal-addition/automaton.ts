@@ -2,10 +2,12 @@ import {
   choose,
   DigitSums,
   ended,
+  joinSums,
   strides,
   subsetAt,
   unpack,
   UNMET,
+  vectorsUpTo,
   type Column,
   type Cycles,
   type ItemAutomaton,
@@ -32,7 +34,9 @@ export interface Effect {
   readonly ripple: number;
   readonly isZero: boolean;
   readonly blanks: number;
-  ways: bigint;
+  ways: number;
+  /** Choices of figures, whichever numbers begin or end. */
+  each: number;
   readonly sums: SumClass[];
 }
 
@@ -155,37 +159,36 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
   /** The item of a path through single numbers. */
   write(path: readonly Column<Effect>[]): Given {
     const figures: string[] = Array.from({ length: this.groups[0]! }, () => '');
-    let fresh = figures.map((_, at) => at);
-    let running: number[] = [];
+    let fresh: readonly number[] = figures.map((_, at) => at);
+    let running: readonly number[] = [];
     path.forEach(({ choice, index }, column) => {
-      const ways = choice.sums.reduce((sum, part) => sum + part.ways, 0n);
-      let subset = Number(index / ways);
+      const subset = Math.floor(index / choice.each);
       const ofFresh = column < this.places ? choice.turning : choice.alone;
       const inFresh = choose(fresh.length, ofFresh);
-      const chosen = subsetAt(fresh.length, ofFresh, subset % inFresh).map((at) => fresh[at]!);
-      subset = Math.floor(subset / inFresh);
-      const others = fresh.filter((at) => !chosen.includes(at));
-      let order: number[];
+      const [chosen, others] = parted(fresh, ofFresh, subset % inFresh);
+      let order: readonly number[];
       if (column < this.places) {
-        order = [...chosen, ...running];
-        [fresh, running] = [others, order];
+        order = running = chosen.length > 0 ? [...chosen, ...running] : running;
+        fresh = others;
       } else {
-        const ending = subsetAt(running.length, choice.turning, subset).map((at) => running[at]!);
-        const goOn = [...running.filter((at) => !ending.includes(at)), ...others];
-        // Of numbers with decimals the ones may be 0.
-        order = column === this.places ? [...chosen, ...ending, ...goOn] : [...ending, ...goOn];
-        [fresh, running] = [[], goOn];
+        const [ending, goOn] = parted(running, choice.turning, Math.floor(subset / inFresh));
+        // Of numbers with decimals the ones may be 0: what may not be comes first.
+        order = [...chosen, ...ending, ...goOn, ...others];
+        running = others.length > 0 ? [...goOn, ...others] : goOn;
+        fresh = [];
       }
-      const values = this.figuresAt(choice, index % ways);
-      order.forEach((number, at) => {
-        figures[number] =
-          `${values[at]!}${column === this.places && figures[number] ? '.' : ''}${figures[number]!}`;
-      });
+      const values = this.figuresAt(choice, index % choice.each);
+      for (let at = 0; at < order.length; at++) {
+        const number = order[at]!;
+        const after = figures[number]!;
+        const point = column === this.places && after !== '' ? '.' : '';
+        figures[number] = values[at]! + point + after;
+      }
     });
     return { addends: figures };
   }
 
-  private figuresAt({ sums, leading, free }: Effect, index: bigint): number[] {
+  private figuresAt({ sums, leading, free }: Effect, index: number): readonly number[] {
     let [rank, part] = [index, 0];
     while (rank >= sums[part]!.ways) rank -= sums[part++]!.ways;
     return this.sums.at({ leading, free }, sums[part]!.sum, 0, rank);
@@ -248,7 +251,7 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
   private *turns(part: number, before: Vector): Generator<Turn> {
     const fresh = this.groups.map((all, at) => all - before[at]!);
     if (part === 0) {
-      for (const turning of upTo(fresh)) {
+      for (const turning of vectorsUpTo(fresh)) {
         const next = plus(before, turning);
         const blanks = this.numbersIn(this.groups) - this.numbersIn(next);
         yield {
@@ -262,8 +265,8 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
         };
       }
     } else if (part === 1) {
-      for (const turning of upTo(before)) {
-        for (const alone of upTo(fresh)) {
+      for (const turning of vectorsUpTo(before)) {
+        for (const alone of vectorsUpTo(fresh)) {
           const next = minus(minus(this.groups, turning), alone);
           const ways = subsets(before, turning) * subsets(fresh, alone);
           yield {
@@ -278,7 +281,7 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
         }
       }
     } else {
-      for (const turning of upTo(before)) {
+      for (const turning of vectorsUpTo(before)) {
         const next = minus(before, turning);
         yield {
           turning,
@@ -304,6 +307,7 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
       const effect = effects.get(key);
       if (effect) {
         effect.ways += turn.ways * part.ways;
+        effect.each += part.ways;
         effect.sums.push(part);
       } else {
         effects.set(key, {
@@ -314,6 +318,7 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
           next: this.codeOf(turn.next),
           ...{ carry, ripple, isZero, blanks: turn.blanks },
           ways: turn.ways * part.ways,
+          each: part.ways,
           sums: [part]
         });
       }
@@ -328,7 +333,7 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
           .classes({ leading: leading[at]!, free: free[at]! })
           .map(({ sum, ways }) => ({ sum: sum * length, zeros: 0, ways }))
       )
-      .reduce(together);
+      .reduce(joinSums);
   }
 }
 
@@ -339,34 +344,23 @@ interface Turn {
   readonly free: Vector;
   readonly next: Vector;
   readonly blanks: number;
-  readonly ways: bigint;
+  readonly ways: number;
+}
+
+/** Those of a list that are in a subset of a rank, and the others. */
+function parted(
+  list: readonly number[],
+  size: number,
+  rank: number
+): readonly [chosen: readonly number[], others: readonly number[]] {
+  if (size === 0) return [[], list];
+  const chosen = subsetAt(list.length, size, rank).map((at) => list[at]!);
+  return [chosen, list.filter((one) => !chosen.includes(one))];
 }
 
 const plus = (one: Vector, other: Vector): Vector => one.map((count, at) => count + other[at]!);
 const minus = (one: Vector, other: Vector): Vector => one.map((count, at) => count - other[at]!);
 const none = (vector: Vector): Vector => vector.map(() => 0);
 
-const subsets = (all: Vector, some: Vector): bigint =>
-  BigInt(all.reduce((ways, count, at) => ways * choose(count, some[at]!), 1));
-
-function upTo(limits: Vector): number[][] {
-  return limits.reduce<number[][]>(
-    (vectors, limit) =>
-      vectors.flatMap((vector) =>
-        Array.from({ length: limit + 1 }, (_, value) => [...vector, value])
-      ),
-    [[]]
-  );
-}
-
-function together(some: readonly SumClass[], others: readonly SumClass[]): SumClass[] {
-  const all = new Map<number, SumClass>();
-  for (const one of some) {
-    for (const other of others) {
-      const sum = one.sum + other.sum;
-      const ways = (all.get(sum)?.ways ?? 0n) + one.ways * other.ways;
-      all.set(sum, { sum, zeros: 0, ways });
-    }
-  }
-  return [...all.values()];
-}
+const subsets = (all: Vector, some: Vector): number =>
+  all.reduce((ways, count, at) => ways * choose(count, some[at]!), 1);

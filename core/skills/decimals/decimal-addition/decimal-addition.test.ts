@@ -4,6 +4,7 @@ import Decimal from 'decimal.js';
 import fc from 'fast-check';
 import { defaultHouseStyle } from '../../../house-style';
 import { markItem } from '../../../marking';
+import { decimalNumber } from '../../../numbers';
 import { analyseItem, skillOf, Wanted, WorkedItem } from '../..';
 import type { Constraints } from '../../controls';
 import { checkPatterns, worked } from '../../skills.test-helper';
@@ -177,4 +178,21 @@ test('zeros at the end are right; whether they are spoken of, and zeros put in, 
   const pads = (style: typeof defaultHouseStyle) =>
     ragged.modelled(style).filter(({ kind }) => kind === 'pad').length;
   assert.deepEqual([pads(defaultHouseStyle), pads({ ...noted, blankPlaces: 'open' })], [1, 0]);
+});
+
+test('grouped numbers are read with either mark', () => {
+  for (const [written, printed] of [
+    ['1,234.5', '1234.5'],
+    ['1.234,5', '1234.5'],
+    ['1 234,5', '1234.5'],
+    ['12,345,678.25', '12345678.25'],
+    ['0,60', '0.60'],
+    ['.6', '0.6'],
+    ['6.0', '6.0'],
+    ['1,23.4', undefined],
+    ['1.2.3', undefined]
+  ] as const) {
+    const value = decimalNumber.parse(written);
+    assert.equal(value && decimalNumber.print(value), printed, written);
+  }
 });

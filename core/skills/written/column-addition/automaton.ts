@@ -112,23 +112,26 @@ export class ColumnAutomaton implements ItemAutomaton<ColumnEffect, Given> {
     let running = digits;
     for (const { choice, index } of path) {
       const ended = this.writeColumn(choice, index, running);
-      running = running.filter((_, at) => !ended.includes(at));
+      if (ended.length > 0) running = running.filter((_, at) => !ended.includes(at));
     }
     return { addends: digits.map(printDigits) };
   }
 
   /** Appends one digit to each running addend and says which of them end there. */
-  private writeColumn(effect: ColumnEffect, index: bigint, addends: number[][]): number[] {
-    const ways = effect.sums.reduce((sum, part) => sum + part.ways, 0n);
-    const ended = subsetAt(effect.present, effect.ending, Number(index / ways));
-    let rank = index % ways;
+  private writeColumn(effect: ColumnEffect, index: number, addends: number[][]): number[] {
+    const ended = subsetAt(effect.present, effect.ending, Math.floor(index / effect.each));
+    let rank = index % effect.each;
     let part = 0;
     while (rank >= effect.sums[part]!.ways) rank -= effect.sums[part++]!.ways;
     const column = { leading: effect.ending, free: effect.present - effect.ending };
     const { sum, zeros } = effect.sums[part]!;
     const values = this.effects.sums.at(column, sum, zeros, rank);
-    const goOn = addends.map((_, at) => at).filter((at) => !ended.includes(at));
-    [...ended, ...goOn].forEach((at, i) => addends[at]!.push(values[i]!));
+    // The digits of those that end come first.
+    let next = 0;
+    for (const at of ended) addends[at]!.push(values[next++]!);
+    addends.forEach((digits, at) => {
+      if (!ended.includes(at)) digits.push(values[next++]!);
+    });
     return ended;
   }
 

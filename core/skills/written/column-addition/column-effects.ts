@@ -1,4 +1,13 @@
-import { choose, DigitSums, strides, unpack, type Cycles, type SumClass } from '../../../spaces';
+import {
+  choose,
+  type Cycles,
+  DigitSums,
+  joinSums,
+  strides,
+  type SumClass,
+  unpack,
+  vectorsUpTo
+} from '../../../spaces';
 
 /** Choices for one column that have the same effect on everything to their left. */
 export interface ColumnEffect {
@@ -14,7 +23,9 @@ export interface ColumnEffect {
   readonly ripple: number;
   readonly answerZero: number;
   readonly zeros: number;
-  ways: bigint;
+  ways: number;
+  /** Choices of digits, whichever addends end. */
+  each: number;
   readonly sums: SumClass[];
 }
 
@@ -67,7 +78,7 @@ export class ColumnEffects {
     ending: readonly number[],
     carryIn: number
   ): ColumnEffect[] {
-    const subsets = BigInt(running.reduce((ways, all, at) => ways * choose(all, ending[at]!), 1));
+    const subsets = running.reduce((ways, all, at) => ways * choose(all, ending[at]!), 1);
     const after = running.map((groups, at) => groups - ending[at]!);
     const addendsRunning = after.reduce(
       (sum, groups, at) => sum + groups * this.classes[at]!.length,
@@ -83,6 +94,7 @@ export class ColumnEffects {
       const effect = effects.get(key);
       if (effect) {
         effect.ways += subsets * part.ways;
+        effect.each += part.ways;
         effect.sums.push(part);
       } else {
         effects.set(key, {
@@ -96,6 +108,7 @@ export class ColumnEffects {
           answerZero,
           zeros: part.zeros,
           ways: subsets * part.ways,
+          each: part.ways,
           sums: [part]
         });
       }
@@ -110,29 +123,6 @@ export class ColumnEffects {
           .classes({ leading: ending[at]!, free: running[at]! - ending[at]! })
           .map(({ sum, zeros, ways }) => ({ sum: sum * length, zeros: zeros * length, ways }))
       )
-      .reduce(together);
+      .reduce(joinSums);
   }
-}
-
-function together(some: readonly SumClass[], others: readonly SumClass[]): SumClass[] {
-  const all = new Map<number, SumClass>();
-  for (const one of some) {
-    for (const other of others) {
-      const sum = one.sum + other.sum;
-      const zeros = one.zeros + other.zeros;
-      const key = zeros * 1024 + sum;
-      all.set(key, { sum, zeros, ways: (all.get(key)?.ways ?? 0n) + one.ways * other.ways });
-    }
-  }
-  return [...all.values()];
-}
-
-function vectorsUpTo(limits: readonly number[]): number[][] {
-  return limits.reduce<number[][]>(
-    (vectors, limit) =>
-      vectors.flatMap((vector) =>
-        Array.from({ length: limit + 1 }, (_, value) => [...vector, value])
-      ),
-    [[]]
-  );
 }

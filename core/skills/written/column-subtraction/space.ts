@@ -107,7 +107,7 @@ class ColumnAutomaton implements ItemAutomaton<Effect, Given> {
       const isPositive = positive === 1 || !effect.zero;
       if (isPositive && this.mayEnd(effect, column + 1, nextZeros) && this.tally.isMet(next)) {
         const leading = effect.pairs.filter(([digit]) => digit > 0).length;
-        visit(BigInt(leading), effect, ended(this.endCode(next, column, nextZeros)));
+        visit(leading, effect, ended(this.endCode(next, column, nextZeros)));
       }
       if (left <= 0) continue;
       const values = [
@@ -120,7 +120,7 @@ class ColumnAutomaton implements ItemAutomaton<Effect, Given> {
         next
       ];
       visit(
-        BigInt(effect.pairs.length),
+        effect.pairs.length,
         effect,
         values.reduce((sum, value, at) => sum + value * this.strides[at]!, 0)
       );
@@ -135,7 +135,7 @@ class ColumnAutomaton implements ItemAutomaton<Effect, Given> {
 
   /** The effects are only split by a zero on top, so that all pairs of one lead or none does. */
   write(path: readonly Column<Effect>[]): Given {
-    const pairs = path.map(({ choice, index }) => choice.pairs[Number(index)]!);
+    const pairs = path.map(({ choice, index }) => choice.pairs[index]!);
     const length = path.findIndex(({ choice }) => choice.subtrahend === ENDS) + 1;
     return {
       minuend: printDigits(pairs.map(([top]) => top)),
