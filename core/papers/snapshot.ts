@@ -40,15 +40,16 @@ export function snapshotOf(
 ): Snapshot {
   const worked = new WorkedItem(skillOf(rung.skill), entry.given, rung.school);
   const { skill, graph, key } = worked;
+  const layout = worked.layout(style);
   return {
     item: itemOf(worked, style),
     scheme: schemeOf(rung, entry, style),
     printed: {
       line: skill.given.print(entry.given),
-      layout: worked.layout(style),
+      layout,
       texts: modelledTexts(graph, key),
       gaps: [...gapSteps(graph, key)],
-      explanations: worked.modelled(style).map((step) => worked.explain(step, style))
+      explanations: worked.modelled(layout).map((step) => worked.explain(step, style))
     }
   };
 }

@@ -33,12 +33,13 @@ export function viewItem(
   const worked = new WorkedItem(skill, given, school);
   const { graph, key } = worked;
   const live = liveSteps(graph, key);
+  const layout = worked.layout(style);
   return {
     item: itemOf(worked, style),
     line: skill.given.print(given),
-    layout: worked.layout(style),
+    layout,
     operands: skill.operation ? (skill.given.operands?.(given) ?? null) : null,
-    steps: worked.modelled(style).map((step) => ({
+    steps: worked.modelled(layout).map((step) => ({
       id: step.id,
       text: writeText(printValue(step, key.get(step.id))!, style),
       explanation: worked.explain(step, style),

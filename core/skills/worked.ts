@@ -63,9 +63,8 @@ export class WorkedItem {
     return this.skill.sheet(this.given, this.school, style);
   }
 
-  /** The steps of a worked example: those that are written, and those modelled that the house has a square for. */
-  modelled(style: HouseStyle): readonly Step[] {
-    const layout = this.layout(style);
+  /** The steps of a worked example: those that are written, and those modelled that the sheet has a square for. */
+  modelled(layout: Layout): readonly Step[] {
     return this.graph.steps.filter((step) => {
       const value = this.key.get(step.id);
       return (

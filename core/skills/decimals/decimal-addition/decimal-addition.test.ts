@@ -6,6 +6,7 @@ import { defaultHouseStyle } from '../../../house-style';
 import { markItem } from '../../../marking';
 import { decimalNumber } from '../../../numbers';
 import { analyseItem, skillOf, Wanted, WorkedItem } from '../..';
+import type { Range } from '../../../spaces';
 import type { Constraints } from '../../controls';
 import { checkPatterns, worked } from '../../skills.test-helper';
 import {
@@ -73,47 +74,71 @@ test('the answer is what decimal.js says, and features are those of an independe
   }
 });
 
-/** Every sum of so many of the numbers below a whole number, with up to so many places. */
-function sums(below: number, places: number, size: number): Given[] {
-  const unit = 10 ** places;
-  const numbers = Array.from({ length: below * unit - 1 }, (_, at) =>
-    new Decimal(at + 1).div(unit).toFixed()
-  );
-  const lists = Array.from({ length: size }).reduce<string[][]>(
-    (all) => all.flatMap((list) => numbers.map((number) => [...list, number])),
-    [[]]
-  );
-  return lists
-    .filter((addends) => addends.some((text) => text.includes('.')))
-    .map((addends) => ({ addends }));
+const exactly = (value: number) => ({ min: value, max: value });
+
+test('counts, usable items, combinations and ranks are those of a list of all sums of two with a place each', () => {
+  const numbers = Array.from({ length: 99 }, (_, at) => new Decimal(at + 1).div(10).toFixed());
+  const all = numbers
+    .flatMap((one) => numbers.map((other): Given => ({ addends: [one, other] })))
+    .filter(({ addends }) => addends.some((text) => text.includes('.')));
+  const within = { addends: exactly(2), maxPlaces: exactly(1), wholeDigits: exactly(1) };
+  countsAsMeasured({ specs, items: all, measure, within, space: items });
+  const space = items(new Wanted(specs, within));
+  combinationsAsMeasured(space, skill.tells, all.map(measure));
+  assert.equal(space.usable, BigInt(new Set(all.map((given) => skill.orderless(given))).size));
+  const rare: Constraints = { ...within, carries: exactly(2), trailingZeros: exactly(1) };
+  const wanted = all.filter((given) => new Wanted(specs, rare).meets(measure(given)));
+  ranksAsListed(items(new Wanted(specs, rare)), wanted, (given) => skill.given.print(given));
+});
+
+/** Places that a number of units of 10^-places needs. */
+function placesNeeded(units: number, places: number): number {
+  return places > 0 && units % 10 === 0 ? placesNeeded(units / 10, places - 1) : places;
 }
 
-test('counts, usable items, combinations and ranks are those of a list of small sums', () => {
-  const exactly = (value: number) => ({ min: value, max: value });
-  for (const [below, places, size] of [
-    [11, 1, 2],
-    [1, 2, 2],
-    [2, 1, 3]
+test('longer sums are counted as a loop over all of them counts, whatever goes together', () => {
+  // Numbers below 10 with one place, three at a time; with up to two places, two at a time.
+  for (const [places, size] of [
+    [1, 3],
+    [2, 2]
   ] as const) {
-    const within: Constraints = {
-      addends: exactly(size),
-      maxPlaces: { min: 1, max: places },
-      // Numbers of two whole digits are all there are only up to 10.9.
-      wholeDigits: exactly(1)
-    };
-    const all = sums(below, places, size).filter(
-      ({ addends }) => below < 11 || addends.every((text) => Number(text) < 10)
-    );
-    const inAll = below === 11 ? all : all.filter(({ addends }) => addends.length === size);
-    if (below !== 11) continue;
-    countsAsMeasured({ specs, items: inAll, measure, within, space: items });
-    const space = items(new Wanted(specs, within));
-    combinationsAsMeasured(space, skill.tells, inAll.map(measure));
-    const orderless = new Set(inAll.map((given) => skill.orderless(given)));
-    assert.equal(space.usable, BigInt(orderless.size));
-    const rare = { ...within, carries: exactly(2), trailingZeros: exactly(1) };
-    const wanted = inAll.filter((given) => new Wanted(specs, rare).meets(measure(given)));
-    ranksAsListed(items(new Wanted(specs, rare)), wanted, (given) => skill.given.print(given));
+    const below = 10 ** (places + 1);
+    const needed = Array.from({ length: below }, (_, units) => placesNeeded(units, places));
+    const counts = new Map<string, bigint>();
+    for (let rank = 0; rank < below ** size; rank++) {
+      const units = Array.from({ length: size }, (_, at) => Math.floor(rank / below ** at) % below);
+      if (units.includes(0)) continue;
+      const own = units.map((value) => needed[value]!);
+      const most = Math.max(...own);
+      if (most !== places) continue;
+      const sum = units.reduce((total, value) => total + value, 0);
+      // What the numbers cut off right of a place come to beyond it, place by place.
+      const carries = [10, 100, 1000]
+        .slice(0, places + 1)
+        .map((power) =>
+          Math.floor(units.reduce((total, value) => total + (value % power), 0) / power)
+        );
+      const key = [
+        own.filter((value) => value === 0).length,
+        most - Math.min(...own),
+        own.reduce((blanks, value) => blanks + most - value, 0),
+        carries.filter((carry) => carry > 0).length,
+        Math.max(...carries),
+        most - placesNeeded(sum, most)
+      ].join();
+      counts.set(key, (counts.get(key) ?? 0n) + 1n);
+    }
+    assert.ok(counts.size > 10, String(counts.size));
+    for (const [key, expected] of counts) {
+      const [integers, raggedness, padded, carries, largestCarry, trailingZeros] = key
+        .split(',')
+        .map((value) => exactly(Number(value))) as [Range, Range, Range, Range, Range, Range];
+      const asked: Constraints = {
+        ...{ addends: exactly(size), maxPlaces: exactly(places), wholeDigits: exactly(1) },
+        ...{ integers, raggedness, padded, carries, largestCarry, trailingZeros }
+      };
+      assert.equal(items(new Wanted(specs, asked)).count, expected, `${places} ${key}`);
+    }
   }
 });
 
@@ -176,7 +201,7 @@ test('zeros at the end are right; whether they are spoken of, and zeros put in, 
   assert.deepEqual(notes(noted, '6'), []);
   const ragged = new WorkedItem(skill, { addends: ['5.12', '3.7'] }, 'columns');
   const pads = (style: typeof defaultHouseStyle) =>
-    ragged.modelled(style).filter(({ kind }) => kind === 'pad').length;
+    ragged.modelled(ragged.layout(style)).filter(({ kind }) => kind === 'pad').length;
   assert.deepEqual([pads(defaultHouseStyle), pads({ ...noted, blankPlaces: 'open' })], [1, 0]);
 });
 
