@@ -91,8 +91,7 @@ export function likelihood(seen: Seen, habits: Habits, coincidence: number): num
     }
     case 'right':
       return free * (1 - spoils) * (1 - slipRate) + STRAY;
-    case 'otherwise': {
+    case 'otherwise':
       return follows * slipRate + free * (spoils * unlike + slips) * (1 - coincidence) + STRAY;
-    }
   }
 }

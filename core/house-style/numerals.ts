@@ -14,8 +14,8 @@ export function writeNumeral(numeral: string, style: HouseStyle): string {
 }
 
 /**
- * A text with numerals in it as the house writes them, with the signs of minus, multiplication and division as such; between the
- * numbers of a list stand semicolons where the comma is the decimal mark.
+ * A text with numerals in it as the house writes them, with the signs of minus, multiplication and division as
+ * such; between the numbers of a list stand semicolons where the comma is the decimal mark.
  */
 export function writeText(text: string, style: HouseStyle): string {
   const separator = style.decimalMark === 'comma' ? '; ' : ', ';

@@ -37,11 +37,12 @@ function relationOf(one: number, other: number): Denominators['relation'] {
   return gcdOfSmall(one, other) > 1 ? 'shared-factor' : 'coprime';
 }
 
+interface Denominated {
+  readonly denominator: number | bigint;
+}
+
 /** Whether two fractions must be brought to a common denominator; a whole number has none. */
-export function areUnlike(
-  { denominator: one }: Fraction,
-  { denominator: other }: Fraction
-): boolean {
+export function areUnlike({ denominator: one }: Denominated, { denominator: other }: Denominated) {
   return one !== other && one > 1 && other > 1;
 }
 

@@ -1,3 +1,5 @@
+import { areUnlike } from './fraction-pairs';
+import type { MixedGiven } from './given/mixed';
 import { gcd, mixedForm, mixedNumber, type Mixed, type Value } from '../numbers';
 import {
   ANSWER,
@@ -34,11 +36,20 @@ export interface Operand extends Mixed {
   readonly label: string;
 }
 
+export function operandOf(
+  { whole, numerator, denominator }: MixedGiven,
+  name: string,
+  label: string
+): Operand {
+  const [w, n, d] = [BigInt(whole), BigInt(numerator), BigInt(denominator)];
+  return { name, label, whole: w, numerator: n, denominator: d };
+}
+
 /**
  * Two fractions brought to a common denominator: any common one is as good as the least. Where there is
  * nothing to find the steps are silent.
  */
-export function commonSteps(
+function commonSteps(
   operands: readonly [Operand, Operand],
   least: bigint,
   isSilent: boolean
@@ -94,7 +105,7 @@ export function readFrom(
 }
 
 /** The fraction cancelled, and the answer; `right` is the right result over the least common denominator. */
-export function endSteps(right: Mixed, { uses, read }: Raw, says: Step['says']): Step[] {
+function endSteps(right: Mixed, { uses, read }: Raw, says: Step['says']): Step[] {
   const common = gcd(right.numerator, right.denominator);
   const isSilent = right.numerator === 0n || common === 1n;
   const simplified = (part: 'numerator' | 'denominator', sentence: Step['says']) =>
@@ -133,4 +144,25 @@ export function endSteps(right: Mixed, { uses, read }: Raw, says: Step['says']):
     { reading: mixedNumber, form: mixedForm, label: 'Answer', says }
   );
   return [...parts, answer];
+}
+
+/** A school's own steps, and how its result over the common denominator is read from them. */
+export interface Own {
+  readonly steps: readonly Step[];
+  readonly raw: Raw;
+}
+
+/** Two mixed numbers brought to a common denominator, worked as a school does, and the result simplified. */
+export function fractionSteps(
+  operands: readonly [Operand, Operand],
+  { least, right, own, line }: { least: bigint; right: Mixed; own: Own; line: string }
+): Step[] {
+  const isUnlike = areUnlike(...operands);
+  return [
+    ...commonSteps(operands, least, !isUnlike),
+    ...own.steps,
+    ...endSteps(right, own.raw, ({ value }) =>
+      isUnlike ? `So the answer is ${value}.` : `${line} = ${value}.`
+    )
+  ];
 }

@@ -2,7 +2,6 @@ export { listSpace, mapSpace, productSpace, unionSpace, type Space } from './spa
 export {
   acceptsAny,
   automatonSpace,
-  countEndings,
   countPaths,
   ended,
   type Column,

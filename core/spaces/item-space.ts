@@ -208,10 +208,18 @@ export interface ItemAutomaton<Choice, T> extends DigitAutomaton<Choice> {
   told(code: number): Told;
 }
 
-/** The items an automaton accepts; `make` is asked for one that tells some features, or none. */
+/**
+ * The items an automaton accepts; `make` is asked for one that tells some features, or none. Where only several
+ * automata together can tell them, each of a part of the items, `apart` gives those.
+ */
 export function automatonItems<Choice, T>(
   make: (told?: readonly string[]) => ItemAutomaton<Choice, T>,
-  more: Pick<SpaceParts<T>, 'usable'> = {}
+  {
+    apart = (told) => [make(told)],
+    ...more
+  }: Pick<SpaceParts<T>, 'usable' | 'count'> & {
+    apart?: (told: readonly string[]) => readonly ItemAutomaton<Choice, T>[];
+  } = {}
 ): ItemSpace<T> {
   return itemSpace({
     build() {
@@ -221,9 +229,10 @@ export function automatonItems<Choice, T>(
     count: () => countPaths(make()),
     any: () => acceptsAny(make()),
     *endings(names) {
-      const telling = make(names);
-      for (const [code, count] of countEndings(telling)) {
-        yield { features: some(telling.told(code), names), count };
+      for (const telling of apart(names)) {
+        for (const [code, count] of countEndings(telling)) {
+          yield { features: some(telling.told(code), names), count };
+        }
       }
     },
     ...more

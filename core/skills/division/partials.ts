@@ -1,5 +1,5 @@
 import { parseDigits } from '../../numbers';
-import { usingValues, type Get, type Step } from '../../working';
+import type { Get, Step } from '../../working';
 import type { Given } from './look';
 
 /** A division as its steps read it: figures by place, ones first. */
@@ -52,11 +52,18 @@ export function divided(id: string, partial: Pick<Step, 'uses' | 'rule'>, diviso
 }
 
 /** What is left of a partial dividend by the figure that was written for it; undefined below 0. */
-export function leftOf(partial: Pick<Step, 'uses' | 'rule'>, divisor: bigint, quotient: string) {
-  return usingValues<[bigint, ...bigint[]]>([quotient, ...partial.uses], (figure, ...values) => {
-    const given = new Map(partial.uses.map((id, at) => [id, values[at]] as const));
-    const whole = partial.rule((id) => given.get(id));
-    const left = typeof whole === 'bigint' ? whole - figure * divisor : -1n;
-    return left < 0n ? undefined : left;
-  });
+export function leftOf(
+  { uses, rule }: Pick<Step, 'uses' | 'rule'>,
+  divisor: bigint,
+  quotient: string
+) {
+  return {
+    uses: [quotient, ...uses],
+    rule(get: Get) {
+      const [whole, figure] = [rule(get), get(quotient)];
+      if (typeof whole !== 'bigint' || typeof figure !== 'bigint') return undefined;
+      const left = whole - figure * divisor;
+      return left < 0n ? undefined : left;
+    }
+  };
 }

@@ -1,13 +1,4 @@
-import {
-  automatonSpace,
-  countPaths,
-  acceptsAny,
-  countEndings,
-  itemSpace,
-  mapSpace,
-  unionItems,
-  type ItemSpace
-} from '../../spaces';
+import { automatonItems, unionItems, type ItemSpace } from '../../spaces';
 import type { Wanted } from '../wanted';
 import { DivisionAutomaton, shapeFeatures, type Shape } from './automaton';
 import type { Given } from './look';
@@ -21,24 +12,10 @@ export function divisions(wanted: Wanted): ItemSpace<Given> {
 
 function by(divisor: number, wanted: Wanted): ItemSpace<Given> {
   const shapes = shapesOf(divisor, wanted);
-  const isCounted = wanted.asks('quotientZeros', 'carried', 'remainder', 'exact');
-  const automaton = () => new DivisionAutomaton(divisor, shapes, wanted);
-  return itemSpace({
-    build() {
-      const all = automaton();
-      return mapSpace(automatonSpace(all), (path) => all.write(path));
-    },
-    count: () => (isCounted ? countPaths(automaton()) : total(divisor, shapes)),
-    any: () => acceptsAny(automaton()),
-    *endings(names) {
-      for (const shape of shapes) {
-        const telling = new DivisionAutomaton(divisor, [shape], wanted, names);
-        for (const [code, count] of countEndings(telling)) {
-          const told = telling.told(code);
-          yield { features: Object.fromEntries(names.map((name) => [name, told[name]!])), count };
-        }
-      }
-    }
+  const isRun = !wanted.asks('quotientZeros', 'carried', 'remainder', 'exact');
+  return automatonItems(() => new DivisionAutomaton(divisor, shapes, wanted), {
+    ...(isRun && { count: () => total(divisor, shapes) }),
+    apart: (told) => shapes.map((shape) => new DivisionAutomaton(divisor, [shape], wanted, told))
   });
 }
 

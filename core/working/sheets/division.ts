@@ -1,5 +1,6 @@
 import { placeHeading, type HouseStyle } from '../../house-style';
-import { printedCell, type Cell, type Line } from '../layout';
+import { ANSWER } from '../graph';
+import { printedCell, squareCell, type Cell, type Layout, type Line } from '../layout';
 import { printedDigits } from './columns';
 
 /**
@@ -27,5 +28,21 @@ export function divisionFrame(
     { x1: before, y1: top + 1, x2: before + dividend.length, y2: top + 1 },
     { x1: before, y1: top + 1, x2: before, y2: top + 2 }
   ];
-  return { x, top, width, cells, rules };
+  /** The whole sheet: what is worked, and the answer in a row of its own. */
+  const layout = (
+    answerRow: number,
+    worked: readonly Cell[],
+    ruled: readonly Line[] = []
+  ): Layout => ({
+    width,
+    height: answerRow + 1,
+    cells: [
+      ...cells,
+      ...worked,
+      printedCell('sign', '=', { x: 0, y: answerRow }),
+      squareCell(ANSWER, { x: 1, y: answerRow, width: width - 1 })
+    ],
+    rules: [...rules, ...ruled]
+  });
+  return { x, top, layout };
 }

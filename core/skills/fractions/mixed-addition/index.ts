@@ -1,9 +1,5 @@
-import { accuracy, independent, method, schemeOf } from '../../../marking/schemes';
-import { mixedForms } from '../../../numbers';
-import { ANSWER } from '../../../working';
 import { defineSkill, rung } from '../../define';
-import { allowingImproper, simplestForm } from '../../fraction-answer';
-import { areUnlike } from '../../fraction-pairs';
+import { mixedScheme, simplestForm } from '../../fraction-answer';
 import { mixedSum } from '../../given/mixed';
 import { card } from './card';
 import { errorPatterns } from './errors';
@@ -35,20 +31,9 @@ export const skill = defineSkill({
     improper: (given: Given) => mixedSteps(given, 'improper')
   },
   sheet: (given, school, style) => mixedSheet(given, school as School, style),
-  marks: ({ addends }, school, style) => {
-    const addition = {
-      parts: ['fraction.*', 'whole', 'carried.*'],
-      improper: ['improper.*']
-    }[school as School];
-    const scheme = schemeOf(
-      ...(areUnlike(addends[0]!, addends[1]!) ? [method('common.*')] : []),
-      method(...addition),
-      accuracy(),
-      ...(look({ addends }).simplifies
-        ? [independent(ANSWER, { own: 'ft', form: [...mixedForms] })]
-        : [])
-    );
-    return allowingImproper(scheme, style);
+  marks: (given, school, style) => {
+    const steps = { parts: ['fraction.*', 'whole', 'carried.*'], improper: ['improper.*'] };
+    return mixedScheme(look(given), steps[school as School], style);
   },
   marksTell: ['relation', 'simplifies', 'wholeAddend'],
   patterns: errorPatterns,

@@ -2,25 +2,19 @@ import type { HouseStyle } from '../../../house-style';
 import type { Mixed } from '../../../numbers';
 import { FractionSheet, step, type Layout, type Step } from '../../../working';
 import {
-  commonSteps,
-  endSteps,
+  fractionSteps,
   mixedOver,
+  operandOf,
   readFrom,
   topOver,
   type Operand,
-  type Raw
+  type Own
 } from '../../fraction-steps';
 import { areUnlike } from '../../fraction-pairs';
 import { LARGEST_WHOLE, printMixedGiven, type MixedGiven } from '../../given/mixed';
 import { look, type Given } from './features';
 
 export type School = 'parts' | 'improper';
-
-/** A school's own steps, and how the sum over the common denominator is read from them. */
-interface Own {
-  readonly steps: readonly Step[];
-  readonly raw: Raw;
-}
 
 /**
  * The fractions are brought to a common denominator; each school goes its own way to a sum over it, and that is
@@ -31,30 +25,15 @@ interface Own {
  */
 export function mixedSteps(given: Given, school: School): Step[] {
   const [one, other] = given.addends as [MixedGiven, MixedGiven];
-  const { commonDenominator } = look(given);
-  const least = BigInt(commonDenominator);
-  const operands: [Operand, Operand] = [operand(one, 0), operand(other, 1)];
-  const isUnlike = areUnlike(one, other);
+  const operands: [Operand, Operand] = [
+    operandOf(one, '0', 'First numerator'),
+    operandOf(other, '1', 'Second numerator')
+  ];
+  const least = BigInt(look(given).commonDenominator);
   const right = sumOver(operands, least);
   const own = school === 'parts' ? inParts(operands, right) : improperly(operands);
   const line = `${printMixedGiven(one)} + ${printMixedGiven(other)}`;
-  return [
-    ...commonSteps(operands, least, !isUnlike),
-    ...own.steps,
-    ...endSteps(right, own.raw, ({ value }) =>
-      isUnlike ? `So the answer is ${value}.` : `${line} = ${value}.`
-    )
-  ];
-}
-
-function operand({ whole, numerator, denominator }: MixedGiven, at: 0 | 1): Operand {
-  return {
-    name: String(at),
-    label: `${at === 0 ? 'First' : 'Second'} numerator`,
-    whole: BigInt(whole),
-    numerator: BigInt(numerator),
-    denominator: BigInt(denominator)
-  };
+  return fractionSteps(operands, { least, right, own, line });
 }
 
 function sumOver([one, other]: readonly [Operand, Operand], least: bigint): Mixed {

@@ -1,9 +1,5 @@
-import { accuracy, independent, method, schemeOf } from '../../../marking/schemes';
-import { mixedForms } from '../../../numbers';
-import { ANSWER } from '../../../working';
 import { defineSkill, rung } from '../../define';
-import { allowingImproper, simplestForm } from '../../fraction-answer';
-import { areUnlike } from '../../fraction-pairs';
+import { mixedScheme, simplestForm } from '../../fraction-answer';
 import { mixedDifference } from '../../given/mixed';
 import { card } from './card';
 import { errorPatterns } from './errors';
@@ -37,18 +33,12 @@ export const skill = defineSkill({
   },
   sheet: (given, school, style) => mixedSheet(given, school as School, style),
   marks: (given, school, style) => {
-    const subtraction = {
+    const steps = {
       regroup: ['regroup.*', 'fraction.*', 'whole'],
       improper: ['improper.*'],
       parts: ['whole', 'fraction.*', 'combined']
-    }[school as School];
-    const scheme = schemeOf(
-      ...(areUnlike(given.minuend, given.subtrahend) ? [method('common.*')] : []),
-      method(...subtraction),
-      accuracy(),
-      ...(look(given).simplifies ? [independent(ANSWER, { own: 'ft', form: [...mixedForms] })] : [])
-    );
-    return allowingImproper(scheme, style);
+    };
+    return mixedScheme(look(given), steps[school as School], style);
   },
   marksTell: ['relation', 'simplifies', 'wholeMinuend'],
   patterns: errorPatterns,

@@ -10,15 +10,15 @@ import {
   type Step
 } from '../../../working';
 import {
-  commonSteps,
-  endSteps,
+  fractionSteps,
   mixedOver,
+  operandOf,
   readFrom,
   topOver,
   type Operand,
-  type Raw
+  type Own
 } from '../../fraction-steps';
-import { LARGEST_WHOLE, printMixedGiven, type MixedGiven } from '../../given/mixed';
+import { LARGEST_WHOLE, printMixedGiven } from '../../given/mixed';
 import { areUnlike } from '../../fraction-pairs';
 import { lookAtFractions, type Given } from './features';
 
@@ -45,42 +45,19 @@ interface Exact {
 export function mixedSteps(given: Given, school: School): Step[] {
   const exact = exactly(given);
   const { minuend, subtrahend, least, difference } = exact;
-  const isUnlike = areUnlike(given.minuend, given.subtrahend);
   const own = { regroup: regrouping, improper: improperly, parts: apart }[school](exact);
   const line = `${printMixedGiven(given.minuend)} − ${printMixedGiven(given.subtrahend)}`;
-  return [
-    ...commonSteps([minuend, subtrahend], least, !isUnlike),
-    ...own.steps,
-    ...endSteps(difference, own.raw, ({ value }) =>
-      isUnlike ? `So the answer is ${value}.` : `${line} = ${value}.`
-    )
-  ];
+  return fractionSteps([minuend, subtrahend], { least, right: difference, own, line });
 }
 
 function exactly(given: Given): Exact {
   const { commonDenominator, regroups } = lookAtFractions(given.minuend, given.subtrahend);
-  const operand = (name: 'minuend' | 'subtrahend', label: string): Operand => {
-    const { whole, numerator, denominator }: MixedGiven = given[name];
-    return {
-      name,
-      label,
-      whole: BigInt(whole),
-      numerator: BigInt(numerator),
-      denominator: BigInt(denominator)
-    };
-  };
-  const minuend = operand('minuend', 'Numerator above');
-  const subtrahend = operand('subtrahend', 'Numerator below');
+  const minuend = operandOf(given.minuend, 'minuend', 'Numerator above');
+  const subtrahend = operandOf(given.subtrahend, 'subtrahend', 'Numerator below');
   const least = BigInt(commonDenominator);
   const top = topOver(minuend, least)! - topOver(subtrahend, least)!;
   const difference = mixedOver(minuend.whole - subtrahend.whole, top, least)!;
   return { minuend, subtrahend, least, regroups, difference };
-}
-
-/** A school's own steps, and how the difference over the common denominator is read from them. */
-interface Own {
-  readonly steps: readonly Step[];
-  readonly raw: Raw;
 }
 
 const notNegative = (value: bigint) => (value < 0n ? undefined : value);

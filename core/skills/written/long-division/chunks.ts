@@ -91,34 +91,24 @@ function linesNeeded({ dividend, divisor }: Given): number {
 
 /** Under the dividend by turns a multiple, ruled off, and what is left; the whole answer stands below. */
 export function chunkSheet(given: Given, style: HouseStyle): Layout {
-  const { cells, rules, x, top, width } = divisionFrame(given, style);
+  const { x, top, layout } = divisionFrame(given, style);
   const n = given.dividend.length;
   const lines = Array.from({ length: linesNeeded(given) + SPARE }, (_, line) => line);
   const rowOf = (line: number) => top + 2 + 2 * line;
   const under = (id: string, y: number) =>
     squareCell(id, { x: x(n - 1), y, width: n, isSpaced: true });
-  const answerRow = rowOf(lines.length) + 1;
-  return {
-    width,
-    height: answerRow + 1,
-    cells: [
-      ...cells,
-      ...lines.flatMap((line) => [
-        printedCell('sign', '−', { x: x(n - 1) - 1, y: rowOf(line) }),
-        under(`chunk.${line}`, rowOf(line)),
-        under(`left.${line}`, rowOf(line) + 1)
-      ]),
-      printedCell('sign', '=', { x: 0, y: answerRow }),
-      squareCell(ANSWER, { x: 1, y: answerRow, width: width - 1 })
-    ],
-    rules: [
-      ...rules,
-      ...lines.map((line) => ({
-        x1: x(n - 1),
-        y1: rowOf(line) + 1,
-        x2: x(n - 1) + n,
-        y2: rowOf(line) + 1
-      }))
-    ]
-  };
+  return layout(
+    rowOf(lines.length) + 1,
+    lines.flatMap((line) => [
+      printedCell('sign', '−', { x: x(n - 1) - 1, y: rowOf(line) }),
+      under(`chunk.${line}`, rowOf(line)),
+      under(`left.${line}`, rowOf(line) + 1)
+    ]),
+    lines.map((line) => ({
+      x1: x(n - 1),
+      y1: rowOf(line) + 1,
+      x2: x(n - 1) + n,
+      y2: rowOf(line) + 1
+    }))
+  );
 }

@@ -1,10 +1,9 @@
 import type { HouseStyle } from '../../../house-style';
 import {
-  ANSWER,
   divisionFrame,
-  printedCell,
   squareCell,
   step,
+  stepOn,
   unwrittenAt,
   using,
   type Layout,
@@ -51,33 +50,27 @@ function stepsAt(given: Given, p: number): Step[] {
   const digit = isLast ? 0n : BigInt(digits[p - 1]!);
   const figure = over([], (partial) => partial / divisor);
   const left = over([`product.${p}`], (partial, product) => partial - product);
-  const steps: Step[] = [
-    {
-      ...step(`quotient.${p}`, [], () => undefined, {
-        ...quotient,
-        says: ({ value, of, write }) => {
-          const partial = p === top ? write(beginning) : of(`brought.${p}`);
-          return value === '0'
-            ? `${partial} is less than ${divisor}: write 0.`
-            : `${divisor} goes into ${partial} ${value === '1' ? 'once' : `${value} times`}. Write ${value}.`;
-        }
-      }),
-      ...figure
-    },
+  const steps = [
+    stepOn(`quotient.${p}`, figure, {
+      ...quotient,
+      says: ({ value, of, write }) => {
+        const partial = p === top ? write(beginning) : of(`brought.${p}`);
+        return value === '0'
+          ? `${partial} is less than ${divisor}: write 0.`
+          : `${divisor} goes into ${partial} ${value === '1' ? 'once' : `${value} times`}. Write ${value}.`;
+      }
+    }),
     step(`product.${p}`, [`quotient.${p}`], (value) => value * divisor, {
       ...unwrittenAt(0n),
       label: label('Product'),
       says: ({ value, of }) => `${of(`quotient.${p}`)} × ${divisor} = ${value}.`
     }),
-    {
-      ...step(`remainder.${p}`, [], () => undefined, {
-        ...(isLast ? {} : { silentAt: beginning % divisor }),
-        ...(isLast && remainder === 0n && { silentAt: 0n, modelled: true }),
-        label: label('What is left'),
-        says: ({ value }) => (value === '0' ? 'Nothing is left.' : `${value} is left.`)
-      }),
-      ...left
-    }
+    stepOn(`remainder.${p}`, left, {
+      ...(!isLast && { silentAt: beginning % divisor }),
+      ...(isLast && remainder === 0n && { silentAt: 0n, modelled: true }),
+      label: label('What is left'),
+      says: ({ value }) => (value === '0' ? 'Nothing is left.' : `${value} is left.`)
+    })
   ];
   if (isLast) return steps;
   const down = step(`brought.${p - 1}`, [`remainder.${p}`], (rest) => 10n * rest + digit, {
@@ -92,37 +85,29 @@ function stepsAt(given: Given, p: number): Step[] {
  * down, each ending under the digit it belongs to. The whole answer stands below.
  */
 export function columnSheet(given: Given, style: HouseStyle): Layout {
-  const { cells, rules, x, top, width } = divisionFrame(given, style);
+  const { x, top, layout } = divisionFrame(given, style);
   const item = dividing(given);
   const squares = given.divisor.length + 1;
   const under = (id: string, place: number, y: number) =>
     squareCell(id, { x: x(place) - squares + 1, y, width: squares, isSpaced: true });
   const rows = Array.from({ length: item.top + 1 }, (_, at) => item.top - at);
   const rowOf = (place: number) => top + 2 + 2 * (item.top - place);
-  const answerRow = rowOf(0) + 3;
-  return {
-    width,
-    height: answerRow + 1,
-    cells: [
-      ...cells,
+  return layout(
+    rowOf(0) + 3,
+    [
       ...item.digits.map((_, place) => squareCell(`quotient.${place}`, { x: x(place), y: top })),
       ...rows.flatMap((place) => [
         under(`product.${place}`, place, rowOf(place)),
         place === 0
           ? under('remainder.0', 0, rowOf(0) + 1)
           : under(`brought.${place - 1}`, place - 1, rowOf(place) + 1)
-      ]),
-      printedCell('sign', '=', { x: 0, y: answerRow }),
-      squareCell(ANSWER, { x: 1, y: answerRow, width: width - 1 })
+      ])
     ],
-    rules: [
-      ...rules,
-      ...rows.map((place) => ({
-        x1: x(place) - squares + 1,
-        y1: rowOf(place) + 1,
-        x2: x(place) + 1,
-        y2: rowOf(place) + 1
-      }))
-    ]
-  };
+    rows.map((place) => ({
+      x1: x(place) - squares + 1,
+      y1: rowOf(place) + 1,
+      x2: x(place) + 1,
+      y2: rowOf(place) + 1
+    }))
+  );
 }

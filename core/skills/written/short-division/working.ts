@@ -1,9 +1,7 @@
 import type { HouseStyle } from '../../../house-style';
 import {
-  ANSWER,
   corner,
   divisionFrame,
-  printedCell,
   squareCell,
   stepOn,
   unwrittenAt,
@@ -68,18 +66,10 @@ function dividedBy(
 
 /** The dividend under its bar, the divisor before it, the quotient above; the whole answer stands below. */
 export function shortSheet({ dividend, divisor }: Given, style: HouseStyle): Layout {
-  const { cells, rules, x, top, width } = divisionFrame({ dividend, divisor }, style);
+  const { x, top, layout } = divisionFrame({ dividend, divisor }, style);
   const places = [...dividend].map((_, at) => dividend.length - 1 - at);
-  return {
-    width,
-    height: top + 4,
-    cells: [
-      ...cells,
-      ...places.map((place) => squareCell(`quotient.${place}`, { x: x(place), y: top })),
-      ...places.slice(1).map((place) => corner(`carried.${place}`, x(place), top + 1, style)),
-      printedCell('sign', '=', { x: 0, y: top + 3 }),
-      squareCell(ANSWER, { x: 1, y: top + 3, width: width - 1 })
-    ],
-    rules
-  };
+  return layout(top + 3, [
+    ...places.map((place) => squareCell(`quotient.${place}`, { x: x(place), y: top })),
+    ...places.slice(1).map((place) => corner(`carried.${place}`, x(place), top + 1, style))
+  ]);
 }
