@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { ungrouped } from '../../numbers';
+import { hasPoint } from '../decimal-columns/numerals';
 import { givenFrom, type GivenForm } from './form';
 
 /** The schema of a decimal above 0 with so many whole digits and up to four places, without needless zeros. */
@@ -10,8 +11,6 @@ export function decimalOf(wholeDigits: number) {
     z.refine((text) => text !== '0', 'must be above 0')
   );
 }
-
-export const hasPoint = (numeral: string) => numeral.includes('.');
 
 /** Decimals that are added, one at least with a point: `{addends: ['5.12', '3.7']}`. */
 export function decimalAddends(

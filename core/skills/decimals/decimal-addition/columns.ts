@@ -1,4 +1,4 @@
-import { hasPoint } from '../../given/decimals';
+import { decimalsIn, placesOf } from '../../decimal-columns/numerals';
 
 export const ADDENDS = [2, 5] as const;
 export const WHOLE_DIGITS = 5;
@@ -8,25 +8,14 @@ export interface Given {
   readonly addends: readonly string[];
 }
 
-/** A decimal taken apart at its point; no decimals where it has none. */
-export function partsOf(numeral: string): { readonly whole: string; readonly decimals: string } {
-  const [whole = '', decimals = ''] = numeral.split('.');
-  return { whole, decimals };
-}
-
-/** Decimal places of the longest. */
-export function placesOf({ addends }: Given): number {
-  return Math.max(...addends.map((numeral) => partsOf(numeral).decimals.length));
-}
-
 /** The digits that stand under each other with the points in line, the last place first; blanks are left out. */
-export function alignedColumns(given: Given): number[][] {
-  const places = placesOf(given);
+export function alignedColumns({ addends }: Given): number[][] {
+  const places = placesOf(addends);
   return columnsOf(
-    given.addends.map((numeral) => {
-      const { whole, decimals } = partsOf(numeral);
-      return { figures: whole + decimals, from: places - decimals.length };
-    })
+    addends.map((numeral) => ({
+      figures: numeral.replace('.', ''),
+      from: places - decimalsIn(numeral)
+    }))
   );
 }
 
@@ -49,7 +38,3 @@ function columnsOf(numerals: readonly { figures: string; from: number }[]): numb
     })
   );
 }
-
-/** How many are written without a point. */
-export const integersIn = ({ addends }: Given): number =>
-  addends.filter((numeral) => !hasPoint(numeral)).length;

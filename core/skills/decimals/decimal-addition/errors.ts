@@ -1,11 +1,11 @@
-import { parseDecimal, type Decimal } from '../../../numbers';
-import { ANSWER, constant, rulesOf, type Replacements } from '../../../working';
+import { parseDecimal } from '../../../numbers';
+import { rulesOf } from '../../../working';
 import { carriesDropped, totalsWritten } from '../../column-sum/errors';
 import { figureSteps } from '../../column-sum/working';
 import { pattern } from '../../define';
-import { hasPoint } from '../../given/decimals';
-import { alignedColumns, partsOf, placesOf, rightAlignedColumns, type Given } from './columns';
-import { unitsOf } from './working';
+import { answering } from '../../decimal-columns/answer';
+import { hasPoint, partsOf, placesOf, unitsAt } from '../../decimal-columns/numerals';
+import { alignedColumns, rightAlignedColumns, type Given } from './columns';
 
 const CARRYING = { carries: { min: 1 } };
 const RAGGED = { raggedness: { min: 1 } };
@@ -15,25 +15,26 @@ export const errorPatterns = {
   'carry-dropped': pattern(
     'Carry dropped',
     'Every carry is ignored; the leftmost total is written whole.',
-    (given: Given) => carriesDropped(alignedColumns(given), -placesOf(given)),
+    (given: Given) => carriesDropped(alignedColumns(given), -placesOf(given.addends)),
     CARRYING
   ),
   'total-written-whole': pattern(
     'Total written whole',
     'Each column’s own total is written whole and nothing is carried.',
-    (given: Given) => totalsWritten(alignedColumns(given), -placesOf(given)),
+    (given: Given) => totalsWritten(alignedColumns(given), -placesOf(given.addends)),
     CARRYING
   ),
   'right-aligned': pattern(
     'Right aligned',
     'The last figures are lined up, and the sum has as many places as the longest number.',
-    (given: Given) => rulesOf(figureSteps(rightAlignedColumns(given), 10, -placesOf(given))),
+    (given: Given) =>
+      rulesOf(figureSteps(rightAlignedColumns(given), 10, -placesOf(given.addends))),
     RAGGED
   ),
   'point-splits-number': pattern(
     'Point splits the number',
     'The whole parts are added, and the decimal parts as if they were whole numbers.',
-    answering(({ addends }) => {
+    answering(({ addends }: Given) => {
       const parts = addends.map(partsOf);
       const sum = (numerals: readonly string[]) =>
         numerals.reduce((total, numeral) => total + BigInt(numeral || '0'), 0n);
@@ -45,25 +46,23 @@ export const errorPatterns = {
   'point-dropped': pattern(
     'Point dropped',
     'The figures of the sum are right, and the point is not written.',
-    answering((given) => ({ units: unitsOf(given, placesOf(given)), places: 0 }))
+    answering(({ addends }: Given) => ({ units: sumOf(addends, placesOf(addends)), places: 0 }))
   ),
   'integer-as-decimal': pattern(
     'Whole number as decimal',
     'A whole number is read as if a point stood before it: 35 as 0.35.',
-    answering(({ addends }) => {
+    answering(({ addends }: Given) => {
       const isLong = addends.some((numeral) => !hasPoint(numeral) && numeral.length > 2);
       if (isLong) return undefined;
       const read = addends.map((numeral) => (hasPoint(numeral) ? numeral : `0.${numeral}`));
-      const places = placesOf({ addends: read });
-      return { units: unitsOf({ addends: read }, places), places };
+      const places = placesOf(read);
+      return { units: sumOf(read, places), places };
     }),
     { integers: { min: 1 }, wholeDigits: { max: 2 } }
   )
 };
 
-function answering(answer: (given: Given) => Decimal | undefined) {
-  return (given: Given): Replacements | undefined => {
-    const value = answer(given);
-    return value && { [ANSWER]: constant(value) };
-  };
+/** The sum in units of 10^-places. */
+function sumOf(addends: readonly string[], places: number): bigint {
+  return addends.reduce((sum, numeral) => sum + unitsAt(numeral, places), 0n);
 }

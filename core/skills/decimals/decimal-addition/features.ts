@@ -1,15 +1,14 @@
-import { parseDecimal, unitsTo } from '../../../numbers';
 import { count, flag } from '../../feature';
 import { longestRun } from '../../measures';
 import {
-  ADDENDS,
+  decimalsIn,
   integersIn,
-  MOST_PLACES,
-  partsOf,
   placesOf,
-  WHOLE_DIGITS,
-  type Given
-} from './columns';
+  trailingZerosIn,
+  unitsAt,
+  wholeDigitsOf
+} from '../../decimal-columns/numerals';
+import { ADDENDS, MOST_PLACES, WHOLE_DIGITS, type Given } from './columns';
 
 /** What is seen of a sum, in units of its smallest place. */
 export interface Look {
@@ -25,11 +24,10 @@ export interface Look {
   readonly sum: string;
 }
 
-export function look(given: Given): Look {
-  const { addends } = given;
-  const maxPlaces = placesOf(given);
-  const wholeDigits = Math.max(...addends.map((numeral) => partsOf(numeral).whole.length));
-  const units = addends.map((numeral) => unitsTo(parseDecimal(numeral)!, maxPlaces));
+export function look({ addends }: Given): Look {
+  const maxPlaces = placesOf(addends);
+  const wholeDigits = wholeDigitsOf(addends);
+  const units = addends.map((numeral) => unitsAt(numeral, maxPlaces));
   const columns = Array.from({ length: wholeDigits + maxPlaces }, (_, at) => 10n ** BigInt(at));
   // What leaves a column is what the numbers to the right of it, cut off there, add up to beyond it.
   const carries = columns.map((power) =>
@@ -40,8 +38,8 @@ export function look(given: Given): Look {
   );
   return {
     addends,
-    integers: integersIn(given),
-    places: addends.map((numeral) => partsOf(numeral).decimals.length),
+    integers: integersIn(addends),
+    places: addends.map(decimalsIn),
     wholeDigits,
     maxPlaces,
     carries,
@@ -116,6 +114,6 @@ export const features = {
     [0, MOST_PLACES],
     'Trailing zeros',
     'zeros at the end of the sum, right of the point',
-    (l) => Math.min(l.maxPlaces, l.sum.length - l.sum.replace(/0+$/, '').length)
+    (l) => trailingZerosIn(BigInt(l.sum), l.maxPlaces)
   )
 };

@@ -1,6 +1,6 @@
 import { methodAndAnswer } from '../../../marking/schemes';
 import { defineSkill, rung } from '../../define';
-import { zerosNoted } from '../../decimal-answer';
+import { zerosNoted } from '../../decimal-columns/answer';
 import { decimalAddends } from '../../given/decimals';
 import { card } from './card';
 import { ADDENDS, WHOLE_DIGITS, type Given } from './columns';

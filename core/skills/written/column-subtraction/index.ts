@@ -1,10 +1,11 @@
 import { methodAndAnswer } from '../../../marking/schemes';
+import type { School } from '../../column-difference/columns';
 import { defineSkill, rung } from '../../define';
 import { twoNumbers } from '../../given/numbers';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';
-import { columnsOf, DIGITS, type School } from './operands';
+import { columnsOf, DIGITS } from './operands';
 import { items } from './space';
 import { subtractionSheet, subtractionSteps } from './working';
 

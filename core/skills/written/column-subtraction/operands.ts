@@ -1,4 +1,5 @@
-import { digitAt, parseDigits, type Digits } from '../../../numbers';
+import { digitAt, parseDigits } from '../../../numbers';
+import type { Columns } from '../../column-difference/columns';
 
 export const DIGITS = [1, 12] as const;
 
@@ -7,18 +8,10 @@ export interface Given {
   readonly subtrahend: string;
 }
 
-export type School = 'decomposition' | 'equal-additions';
-
-/** Digits of minuend and subtrahend by column, ones first; a blank of the subtrahend is 0. */
-export interface Columns {
-  readonly top: Digits;
-  readonly bottom: Digits;
-}
-
 /** The columns of an item; the numerals must belong to the base. */
 export function columnsOf({ minuend, subtrahend }: Given, base = 10): Columns {
   const top = parseDigits(minuend, base);
   const bottom = parseDigits(subtrahend, base);
   if (!top || !bottom) throw new RangeError(`columnsOf: no numerals in base ${base}`);
-  return { top, bottom: top.map((_, place) => digitAt(bottom, place)) };
+  return { top, bottom: top.map((_, place) => digitAt(bottom, place)), lowest: 0, blanks: 0 };
 }
