@@ -45,6 +45,10 @@ const golden: Readonly<Record<string, readonly [controls: Controls, items: reado
     },
     ['47.71 + 47.8', '44.72 + 4.4', '1.35 + 15.8']
   ],
+  'decimal-subtraction': [
+    { integers: 0, maxPlaces: 2, raggedness: 1, wholeDigits: 2, regroupings: 2, acrossZeros: 0 },
+    ['83.8 - 10.84', '85.2 - 62.98', '79.2 - 35.83']
+  ],
   'order-decimals': [
     {
       ...{ count: 4, integers: 0, maxPlaces: 3, raggedness: 2, longerTraps: { min: 2 } },

@@ -41,6 +41,8 @@ const struckOut: Readonly<Record<string, (item: WorkedItem, features: Features) 
   'long-multiplication': (_, { carries, multiplierZeros }) =>
     carries === 0 || multiplierZeros !== 0,
   'decimal-addition': (_, { carries, wholeDigits }) => carries === 0 || Number(wholeDigits) > 2,
+  'decimal-subtraction': (_, { regroupings, wholeDigits, belowOne }) =>
+    regroupings === 0 || Number(wholeDigits) > 3 || belowOne === true,
   'long-division': (item, { carried, divisor }) =>
     carried === 0 || Number(divisor) % 10 === 0 || parseInt(item.answer) < 10,
   'short-division': (item, { carried, quotientZeros }) =>

@@ -130,6 +130,7 @@ const elsewhere: Readonly<Record<string, readonly string[]>> = {
     'final-remainder-dropped'
   ],
   'long-division': ['quotient-zero-omitted', 'remainder-too-large', 'remainder-as-decimal'],
+  'decimal-subtraction': ['blank-brought-down', 'smaller-from-larger', 'point-splits-number'],
   'mixed-addition': ['whole-not-carried', 'denominators-added', 'numerators-not-scaled'],
   'order-decimals': ['longer-is-larger', 'shorter-is-larger', 'zeros-ignored'],
   'mixed-subtraction': [

@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
 import { ungrouped } from '../../numbers';
-import { hasPoint } from '../decimal-columns/numerals';
+import { hasPoint, placesOf, unitsAt } from '../decimal-columns/numerals';
 import { givenFrom, type GivenForm } from './form';
+import type { PairRule } from './pair';
 
 /** The schema of a decimal above 0 with so many whole digits and up to four places, without needless zeros. */
 export function decimalOf(wholeDigits: number) {
@@ -31,5 +32,22 @@ export function decimalAddends(
     print: ({ addends }) => addends.join(' + '),
     parse: (line) => givenFrom(schema, { addends: line.split('+').map(ungrouped) }),
     orderless: ({ addends }) => [...addends].sort().join('+')
+  };
+}
+
+/** One of two numbers has a point. */
+export const onePoint: PairRule = {
+  holds: (...numbers) => numbers.some(hasPoint),
+  message: 'one of the numbers must have a point'
+};
+
+/** The second number is below the first, which has a name. */
+export function below(first: string): PairRule {
+  return {
+    holds(one, other) {
+      const places = placesOf([one, other]);
+      return unitsAt(one, places) > unitsAt(other, places);
+    },
+    message: `must be below the ${first}`
   };
 }

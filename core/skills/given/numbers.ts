@@ -1,11 +1,9 @@
 import * as z from 'zod/mini';
 import { ungrouped } from '../../numbers';
 import { givenFrom, type GivenForm } from './form';
+import { pairOf, SIGNS } from './pair';
 
 type Digits = readonly [least: number, most: number];
-
-/** The signs that stand between numbers, as they may be typed. */
-const SIGNS = { '+': /\+/, '-': /[-−–]/, x: /[x×*·]/i, '/': /[/÷:]/ } as const;
 
 /** The schema of a whole number from 1 as a plain numeral of so many digits. */
 function numeralOf([least, most]: Digits) {
@@ -65,45 +63,20 @@ interface TwoNumbers {
 export function twoNumbers<First extends string, Second extends string>(
   first: First,
   second: Second,
-  { sign, digits, howToType, descending = false, times, commutes = false }: TwoNumbers
+  { digits, descending = false, times, ...more }: TwoNumbers
 ): GivenForm<Record<First | Second, string>> {
-  type Given = Record<First | Second, string>;
-  const isNumeral = (text: string) => /^\d+$/.test(text);
-  const schema = z
-    .strictObject({
-      [first]: numeralOf(digits[0]),
-      [second]: 'parse' in digits[1] ? digits[1] : numeralOf(digits[1])
-    })
-    .check(
-      z.refine(
-        (given) => {
-          const [one, other] = [given[first]!, given[second]!];
-          const areNumerals = isNumeral(one) && isNumeral(other);
-          return !descending || !areNumerals || BigInt(one) > BigInt(other);
-        },
-        { path: [second], message: `must be below the ${first}` }
-      ),
-      z.refine(
-        (given) => {
-          const [one, other] = [given[first]!, given[second]!];
-          const areNumerals = isNumeral(one) && isNumeral(other);
-          return (
-            times === undefined || !areNumerals || BigInt(one) >= BigInt(times) * BigInt(other)
-          );
-        },
-        { path: [second], message: `must go into the ${first} at least ${times} times` }
-      )
-    ) as unknown as z.ZodMiniType<Given>;
-  const from = (parts: readonly (string | undefined)[]) =>
-    parts.length === 2 ? givenFrom(schema, { [first]: parts[0], [second]: parts[1] }) : undefined;
-  const operands = (given: Given) => [given[first], given[second]];
-  return {
-    schema,
-    howToType,
-    print: (given) => operands(given).join(` ${sign} `),
-    parse: (line) => from(line.split(SIGNS[sign]).map(ungrouped)),
-    ...(commutes && { orderless: (given: Given) => operands(given).sort().join(sign) }),
-    operands,
-    from
-  };
+  return pairOf(first, second, {
+    ...more,
+    numbers: [numeralOf(digits[0]), 'parse' in digits[1] ? digits[1] : numeralOf(digits[1])],
+    rules: [
+      {
+        holds: (one, other) => !descending || BigInt(one) > BigInt(other),
+        message: `must be below the ${first}`
+      },
+      {
+        holds: (one, other) => times === undefined || BigInt(one) >= BigInt(times) * BigInt(other),
+        message: `must go into the ${first} at least ${times} times`
+      }
+    ]
+  });
 }

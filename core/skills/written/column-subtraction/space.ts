@@ -12,6 +12,7 @@ import {
   type Told,
   type Visit
 } from '../../../spaces';
+import { mergedPairs, type PairEffect } from '../../column-difference/pairs';
 import type { Wanted } from '../../wanted';
 import { DIGITS, type Given } from './operands';
 
@@ -27,13 +28,8 @@ const RUNS = 0;
 const ENDS = 1;
 const ENDED = 2;
 
-/** Digit pairs of one column with the same effect on everything to their left. */
-interface Effect {
-  readonly pairs: readonly (readonly [number, number])[];
+interface Effect extends PairEffect {
   readonly subtrahend: number;
-  readonly borrow: number;
-  readonly topZero: boolean;
-  readonly zero: boolean;
 }
 
 /** An effect with the chain of zeros on top that it makes longer or breaks: one more than its length, or 0. */
@@ -175,21 +171,14 @@ class ColumnAutomaton implements ItemAutomaton<Effect, Given> {
   }
 
   private merge(subtrahend: number, borrowIn: number): Effect[] {
-    const merged = new Map<string, Effect & { pairs: [number, number][] }>();
-    for (let top = 0; top < this.base; top++) {
-      const lowest = subtrahend === ENDS ? 1 : 0;
-      const highest = subtrahend === ENDED ? 0 : this.base - 1;
-      for (let bottom = lowest; bottom <= highest; bottom++) {
-        const borrow = top - borrowIn < bottom ? 1 : 0;
-        const zero = (top - borrowIn - bottom + this.base) % this.base === 0;
-        const topZero = top === 0;
-        const key = `${borrow}${topZero}${zero}`;
-        const effect = merged.get(key);
-        if (effect) effect.pairs.push([top, bottom]);
-        else merged.set(key, { pairs: [[top, bottom]], subtrahend, borrow, topZero, zero });
-      }
-    }
-    return [...merged.values()];
+    const bottoms = [
+      subtrahend === ENDS ? 1 : 0,
+      subtrahend === ENDED ? 0 : this.base - 1
+    ] as const;
+    return mergedPairs([0, this.base - 1], bottoms, borrowIn, this.base).map((effect) => ({
+      ...effect,
+      subtrahend
+    }));
   }
 }
 

@@ -1,0 +1,10 @@
+import type { SkillCard } from '../../card';
+
+export const card: SkillCard = {
+  id: 'decimal-subtraction',
+  family: 'decimals',
+  title: 'Decimal subtraction',
+  example: '5.2 - 1.75',
+  schools: { decomposition: 'Decomposition', 'equal-additions': 'Equal additions' },
+  words: 'minus take away difference borrowing regrouping exchanging point places'
+};

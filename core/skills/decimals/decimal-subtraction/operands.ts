@@ -1,0 +1,27 @@
+import type { Columns } from '../../column-difference/columns';
+import { decimalsIn, placesOf, unitsAt, wholeDigitsOf } from '../../decimal-columns/numerals';
+import { digitAt, toDigits } from '../../../numbers';
+
+export const WHOLE_DIGITS = 5;
+export const MOST_PLACES = 4;
+
+export interface Given {
+  readonly minuend: string;
+  readonly subtrahend: string;
+}
+
+/** The columns with the points in line; both numbers have figures, or zeros, in all of them. */
+export function columnsOf({ minuend, subtrahend }: Given): Columns {
+  const places = placesOf([minuend, subtrahend]);
+  const width = wholeDigitsOf([minuend]) + places;
+  const figures = (numeral: string) => {
+    const digits = toDigits(unitsAt(numeral, places));
+    return Array.from({ length: width }, (_, at) => digitAt(digits, at));
+  };
+  return {
+    top: figures(minuend),
+    bottom: figures(subtrahend),
+    lowest: -places,
+    blanks: places - decimalsIn(minuend)
+  };
+}

@@ -1,0 +1,41 @@
+import type { HouseStyle } from '../../../house-style';
+import { columnFrame, type Layout, type Step } from '../../../working';
+import type { School } from '../../column-difference/columns';
+import { aboveIn, differenceMarks, differenceSteps } from '../../column-difference/working';
+import { decimalAcross } from '../../decimal-columns/answer';
+import { placesOf, wholeDigitsOf } from '../../decimal-columns/numerals';
+import { decimalRows, padding } from '../../decimal-columns/sheet';
+import { columnsOf, type Given } from './operands';
+
+/**
+ * Zeros in the blank places, then the columns from the last place to the left, then the figures read across:
+ *
+ *   pad.i.p      rewritten.-2, digit.-2, rewritten.-1, digit.-1, ... --> answer
+ */
+export function decimalSteps(given: Given, school: School): Step[] {
+  const numbers = [given.minuend, given.subtrahend];
+  const columns = columnsOf(given);
+  const places = -columns.lowest;
+  return [
+    ...padding(numbers),
+    ...differenceSteps(columns, school),
+    decimalAcross(columns.top.length - places - 1, places, 'difference')
+  ];
+}
+
+/** Minuend over subtrahend, the points in line, with room above each digit for what it becomes. */
+export function decimalSheet(
+  { minuend, subtrahend }: Given,
+  school: School,
+  style: HouseStyle
+): Layout {
+  const numbers = [minuend, subtrahend];
+  const isEqual = school === 'equal-additions';
+  const rows = { before: 1, numbers: isEqual ? 3 : 2, after: 0 };
+  const frame = columnFrame(wholeDigitsOf(numbers), rows, style, '−', placesOf(numbers));
+  const struckBy = [aboveIn(school), isEqual ? 'increased' : undefined];
+  return frame.layout([
+    ...decimalRows(numbers, frame, style, struckBy),
+    ...differenceMarks(frame.places, school, frame)
+  ]);
+}
