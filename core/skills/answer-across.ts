@@ -1,19 +1,25 @@
 import { fromDigits, parseDigits, printNumber } from '../numbers';
-import { ANSWER, stepOn, using, type Step } from '../working';
+import { ANSWER, capital, stepOn, using, type Step } from '../working';
 
 /**
  * The answer that reads the digits to the place `highest` across, as they stand: a square with 14 reads 14.
  * `what` is what it is called: the sum, the product.
  */
-export function answerAcross(highest: number, base: number, kind: string, what: string): Step {
+export function answerAcross(
+  highest: number,
+  base: number,
+  kind: string,
+  what: string,
+  id = ANSWER
+): Step {
   const places = Array.from({ length: highest + 1 }, (_, i) => `${kind}.${highest - i}`);
   const across = using(places, (...digits) => {
     const numeral = digits.map((digit) => printNumber(digit, base)).join('');
     return fromDigits(parseDigits(numeral, base)!, base);
   });
-  return stepOn(ANSWER, across, {
+  return stepOn(id, across, {
     assembled: true,
-    label: 'Answer',
+    label: id === ANSWER ? 'Answer' : capital(what),
     says: ({ value }) => `The ${what} is ${value}.`
   });
 }

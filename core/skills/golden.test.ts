@@ -49,6 +49,10 @@ const golden: Readonly<Record<string, readonly [controls: Controls, items: reado
     { integers: 0, maxPlaces: 2, raggedness: 1, wholeDigits: 2, regroupings: 2, acrossZeros: 0 },
     ['83.8 - 10.84', '85.2 - 62.98', '79.2 - 35.83']
   ],
+  'decimal-multiplication': [
+    { digits: 2, multiplierDigits: 2, multiplicandPlaces: 1, multiplierPlaces: 1, carries: 2 },
+    ['8.8 x 2.5', '8.8 x 8.5', '4.8 x 8.2']
+  ],
   'order-decimals': [
     {
       ...{ count: 4, integers: 0, maxPlaces: 3, raggedness: 2, longerTraps: { min: 2 } },

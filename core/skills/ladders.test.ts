@@ -43,6 +43,7 @@ const struckOut: Readonly<Record<string, (item: WorkedItem, features: Features) 
   'decimal-addition': (_, { carries, wholeDigits }) => carries === 0 || Number(wholeDigits) > 2,
   'decimal-subtraction': (_, { regroupings, wholeDigits, belowOne }) =>
     regroupings === 0 || Number(wholeDigits) > 3 || belowOne === true,
+  'decimal-multiplication': (_, { carries, productPad }) => carries === 0 || Number(productPad) > 1,
   'long-division': (item, { carried, divisor }) =>
     carried === 0 || Number(divisor) % 10 === 0 || parseInt(item.answer) < 10,
   'short-division': (item, { carried, quotientZeros }) =>

@@ -56,7 +56,7 @@ export class BitIndex {
 }
 
 /** How many bits of a 32-bit word are set (Warren, Hacker's Delight, section 5-1). */
-function bitCount(word: number): number {
+export function bitCount(word: number): number {
   let bits = word - ((word >>> 1) & 0x55555555);
   bits = (bits & 0x33333333) + ((bits >>> 2) & 0x33333333);
   return (((bits + (bits >>> 4)) & 0x0f0f0f0f) * 0x01010101) >>> 24;

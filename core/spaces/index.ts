@@ -18,6 +18,8 @@ export { choose, subsetAt, subsetSpanning, subsetsSpanning, type Spanning } from
 export { decimalParts, PLACE_COUNTS, type DecimalTally } from './decimal-sets';
 export { cycleTypes, type Cycles } from './rearrangements';
 export { weightedSpace } from './weighted';
+export { bitCount } from './bit-index';
+export { gridItems, type Grid } from './grid';
 export {
   gradedOne,
   gradedProduct,

@@ -184,7 +184,7 @@ export function unionItems<T>(spaces: readonly ItemSpace<T>[]): ItemSpace<T> {
 }
 
 /** Those of some features that are named. */
-function some(features: Told, names: readonly string[]): Told {
+export function some(features: Told, names: readonly string[]): Told {
   return Object.fromEntries(names.map((name) => [name, features[name]!]));
 }
 

@@ -62,7 +62,7 @@ export {
   type StepMore
 } from './step';
 export { capital, stepWords, worded, type StepWords, type Wording } from './words';
-export { chainSheet } from './sheets/chain';
+export { chainSheet, withLines, type Piece } from './sheets/chain';
 export { carryingFrame, columnFrame, corner, printedDigits } from './sheets/columns';
 export { FractionSheet } from './sheets/fractions';
 export { jumpsSheet } from './sheets/jumps';

@@ -131,6 +131,7 @@ const elsewhere: Readonly<Record<string, readonly string[]>> = {
   ],
   'long-division': ['quotient-zero-omitted', 'remainder-too-large', 'remainder-as-decimal'],
   'decimal-subtraction': ['blank-brought-down', 'smaller-from-larger', 'point-splits-number'],
+  'decimal-multiplication': ['places-as-in-addition', 'point-dropped', 'carry-dropped'],
   'mixed-addition': ['whole-not-carried', 'denominators-added', 'numerators-not-scaled'],
   'order-decimals': ['longer-is-larger', 'shorter-is-larger', 'zeros-ignored'],
   'mixed-subtraction': [

@@ -31,7 +31,9 @@ export function decimalAddends(
     howToType,
     print: ({ addends }) => addends.join(' + '),
     parse: (line) => givenFrom(schema, { addends: line.split('+').map(ungrouped) }),
-    orderless: ({ addends }) => [...addends].sort().join('+')
+    orderless: ({ addends }) => [...addends].sort().join('+'),
+    operands: ({ addends }) => addends,
+    from: (operands) => givenFrom(schema, { addends: operands })
   };
 }
 

@@ -6,5 +6,6 @@ export const card: SkillCard = {
   title: 'Decimal addition',
   example: '5.12 + 3.7',
   schools: { columns: 'In columns' },
+  operation: 'addition',
   words: 'sum plus adding carrying point places'
 };

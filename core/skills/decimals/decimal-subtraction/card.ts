@@ -6,5 +6,6 @@ export const card: SkillCard = {
   title: 'Decimal subtraction',
   example: '5.2 - 1.75',
   schools: { decomposition: 'Decomposition', 'equal-additions': 'Equal additions' },
+  operation: 'subtraction',
   words: 'minus take away difference borrowing regrouping exchanging point places'
 };

@@ -1,6 +1,7 @@
 import { count, tables } from '../../feature';
 import { heldCarries, tablePairs, zerosIn } from '../../measures';
-import { MULTIPLICAND, MULTIPLIER, type Given } from './operands';
+import type { Given } from '../../multiplication/factors';
+import { MULTIPLICAND, MULTIPLIER } from './operands';
 
 /** What is seen of an item from the sizes of its partial products, without working them digit by digit. */
 export interface Look extends Given {

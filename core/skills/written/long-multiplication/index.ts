@@ -1,12 +1,18 @@
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { accuracy, schemeOf } from '../../../marking/schemes';
 import { defineSkill, rung } from '../../define';
 import { twoNumbers } from '../../given/numbers';
+import { factorsOf } from '../../multiplication/factors';
+import { rowPatterns } from '../../multiplication/row-errors';
+import {
+  multiplicationSheet,
+  multiplicationSteps,
+  rowMarks,
+  rowOrders
+} from '../../multiplication/rows';
 import { card } from './card';
-import { errorPatterns } from './errors';
 import { features, look } from './features';
-import { factorsOf, MULTIPLICAND, MULTIPLIER } from './operands';
+import { MULTIPLICAND, MULTIPLIER } from './operands';
 import { items } from './space';
-import { multiplicationSheet, multiplicationSteps, rowOrders } from './working';
 
 /** A multiplier that ends in 0 has one row fewer, and asks for less. */
 const twoByTwo = { digits: 2, multiplierDigits: 2, zeros: 0, multiplierZeros: 0 };
@@ -30,15 +36,9 @@ export const skill = defineSkill({
     }
   },
   sheet: (given, _school, style) => multiplicationSheet(given, style),
-  // A method mark for each row that is not all zeros, one for the addition, one for the answer.
-  marks: (given) => {
-    const rows = factorsOf(given).multiplier.flatMap((digit, row) =>
-      digit === 0 ? [] : [method(`row.${row}.*`)]
-    );
-    return schemeOf(...rows, method('sum.*'), accuracy());
-  },
+  marks: (given) => schemeOf(...rowMarks(given), accuracy()),
   marksTell: ['multiplierDigits', 'multiplierZeros'],
-  patterns: errorPatterns,
+  patterns: rowPatterns,
   prompt: (line) => `Work out ${line}.`,
   difficulty: {
     constant: -3.5,

@@ -14,7 +14,7 @@ import {
   specsOf
 } from '../../space-checks.test-helper';
 import { features, look } from './features';
-import type { Given } from './operands';
+import type { Given } from '../../multiplication/factors';
 import { items } from './space';
 
 const skill = skillOf('long-multiplication');

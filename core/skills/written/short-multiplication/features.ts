@@ -1,14 +1,10 @@
 import { count, oneOf, tables } from '../../feature';
+import type { Given } from '../../multiplication/factors';
 import { heldCarries, tablePairs, zerosIn } from '../../measures';
 
 /** Fewest and most digits of the multiplicand. */
 export const DIGITS = [2, 6] as const;
 export const MULTIPLIERS = [2, 3, 4, 5, 6, 7, 8, 9] as const;
-
-export interface Given {
-  readonly multiplicand: string;
-  readonly multiplier: string;
-}
 
 /** What is seen of an item from the sizes of its partial products, without working it digit by digit. */
 export interface Look extends Given {

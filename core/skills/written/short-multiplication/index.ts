@@ -1,11 +1,11 @@
 import { methodAndAnswer } from '../../../marking/schemes';
 import { defineSkill, rung } from '../../define';
 import { digitFrom, twoNumbers } from '../../given/numbers';
+import { shortSheet, shortSteps } from '../../multiplication/one-row';
+import { oneRowPatterns } from '../../multiplication/one-row-errors';
 import { card } from './card';
-import { errorPatterns } from './errors';
 import { DIGITS, features, look } from './features';
 import { items } from './space';
-import { shortSheet, shortSteps } from './working';
 
 const firstTables = { digits: 2, carries: 1, zeros: 0, tables: { allow: [2, 3, 4, 5] } };
 
@@ -23,7 +23,7 @@ export const skill = defineSkill({
   working: { columns: (given) => shortSteps(given) },
   sheet: (given, _school, style) => shortSheet(given, style),
   marks: methodAndAnswer,
-  patterns: errorPatterns,
+  patterns: oneRowPatterns,
   prompt: (line) => `Work out ${line}.`,
   difficulty: { constant: -3.5, digits: 0.3, carries: 0.35, largestCarry: 0.12, zeros: 0.15 },
   seconds: { constant: 3, digits: 5, carries: 3 },

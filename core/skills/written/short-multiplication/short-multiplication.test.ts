@@ -11,7 +11,8 @@ import {
   ranksAsListed,
   specsOf
 } from '../../space-checks.test-helper';
-import { features, look, type Given } from './features';
+import type { Given } from '../../multiplication/factors';
+import { features, look } from './features';
 import { items } from './space';
 
 const skill = skillOf('short-multiplication');

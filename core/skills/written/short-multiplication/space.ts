@@ -6,8 +6,9 @@ import {
   type DigitEffect,
   type ItemSpace
 } from '../../../spaces';
+import type { Given } from '../../multiplication/factors';
 import type { Wanted } from '../../wanted';
-import { MULTIPLIERS, type Given } from './features';
+import { MULTIPLIERS } from './features';
 
 /** All items that are wanted, one multiplier after the other. */
 export function items(wanted: Wanted): ItemSpace<Given> {

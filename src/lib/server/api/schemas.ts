@@ -43,7 +43,14 @@ export const markingRequest = z.strictObject({
 export const suitabilityRequest = z.strictObject({
   operation: z.enum(['addition', 'subtraction', 'multiplication', 'division']),
   operands: z
-    .array(z.string().regex(/^[1-9]\d{0,11}$/, 'a whole number from 1, of up to 12 digits'))
+    .array(
+      z
+        .string()
+        .regex(
+          /^(?=.*[1-9])(0|[1-9]\d{0,11})(\.\d{1,4})?$/,
+          'a number above 0 of up to 12 digits, with up to 4 decimals'
+        )
+    )
     .min(2)
     .max(6)
 });

@@ -1,16 +1,18 @@
-import { placeName } from '../../../house-style';
-import { constant, rulesOf, type Replacements } from '../../../working';
-import { pattern } from '../../define';
-import { carriesOf, carryAddedFirst, zeroTimesN, type RowTotal } from '../../product-row';
-import type { Given } from './features';
-import { productRow, shortSteps } from './working';
+import { placeName } from '../../house-style';
+import { constant, rulesOf, type Replacements } from '../../working';
+import { pattern } from '../define';
+import { carriesOf, carryAddedFirst, productSteps, zeroTimesN, type RowTotal } from './product-row';
+import type { Given } from './factors';
+import { productRow } from './one-row';
 
 const CARRYING = { carries: { min: 1 } };
 
 /** Every column worked by another total. */
-const worked = (total: RowTotal) => (given: Given) => rulesOf(shortSteps(given, total));
+const worked = (total: RowTotal) => (given: Given) =>
+  rulesOf(productSteps(productRow(given), total));
 
-export const errorPatterns = {
+/** Ways of going wrong where a number is multiplied by one digit. */
+export const oneRowPatterns = {
   'carry-dropped': pattern(
     'Carry dropped',
     'The carries are ignored; the leading total is written whole.',

@@ -1,5 +1,5 @@
-import { placeName } from '../../../house-style';
-import { digitAt, fromDigits, toDigits } from '../../../numbers';
+import { placeName } from '../../house-style';
+import { digitAt, fromDigits, toDigits } from '../../numbers';
 import {
   capital,
   constant,
@@ -7,11 +7,11 @@ import {
   using,
   type Replacement,
   type Replacements
-} from '../../../working';
-import { pattern } from '../../define';
-import { carriesOf, carryAddedFirst, withMark, zeroTimesN, type RowTotal } from '../../product-row';
-import { factorsOf, type Factors, type Given } from './operands';
-import { productRow, rowSquare, rowSteps } from './working';
+} from '../../working';
+import { pattern } from '../define';
+import { carriesOf, carryAddedFirst, withMark, zeroTimesN, type RowTotal } from './product-row';
+import { factorsOf, type Factors, type Given } from './factors';
+import { productRow, rowSquare, rowSteps } from './rows';
 
 type Rules = Record<string, Replacement>;
 
@@ -25,7 +25,7 @@ const allRows = (total: RowTotal) => (factors: Factors) =>
   rulesOf(factors.multiplier.flatMap((_, row) => rowSteps(factors, row, total)));
 
 /** The error patterns of long multiplication in the order of the catalogue. */
-export const errorPatterns = {
+export const rowPatterns = {
   'placeholder-missing': pattern(
     'Placeholder missing',
     (style) => `Every row starts in the ${placeName(0, style)}.`,

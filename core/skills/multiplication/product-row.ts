@@ -1,4 +1,4 @@
-import type { Digits } from '../numbers';
+import type { Digits } from '../../numbers';
 import {
   factsBeside,
   parting,
@@ -13,7 +13,7 @@ import {
   type StepMore,
   type StepWords,
   type Wording
-} from '../working';
+} from '../../working';
 
 /** A number multiplied by one digit, written from the right with its carries. */
 export interface ProductRow {

@@ -1,9 +1,16 @@
-import type { HouseStyle } from '../../../house-style';
-import { parseDigits } from '../../../numbers';
-import { carryingFrame, printedDigits, squareCell, type Layout, type Step } from '../../../working';
-import { answerAcross } from '../../answer-across';
-import { productSteps, type ProductRow, type RowTotal } from '../../product-row';
-import type { Given } from './features';
+import type { HouseStyle } from '../../house-style';
+import { parseDigits } from '../../numbers';
+import {
+  ANSWER,
+  carryingFrame,
+  printedDigits,
+  squareCell,
+  type Layout,
+  type Step
+} from '../../working';
+import { answerAcross } from '../answer-across';
+import { productSteps, type ProductRow } from './product-row';
+import type { Given } from './factors';
 
 export function productRow({ multiplicand, multiplier }: Given): ProductRow {
   return {
@@ -18,10 +25,10 @@ export function productRow({ multiplicand, multiplier }: Given): ProductRow {
   };
 }
 
-/** digit.0, carry.1, digit.1, ... digit.n-1, digit.n (the leading spill) --> answer */
-export function shortSteps(given: Given, total?: RowTotal): Step[] {
+/** digit.0, carry.1, digit.1, ... digit.n-1, digit.n (the leading spill) --> answer, or the step that ends it */
+export function shortSteps(given: Given, end = ANSWER): Step[] {
   const n = given.multiplicand.length;
-  return [...productSteps(productRow(given), total), answerAcross(n, 10, 'digit', 'product')];
+  return [...productSteps(productRow(given)), answerAcross(n, 10, 'digit', 'product', end)];
 }
 
 /** The multiplicand over the multiplier on squared paper, with a column to spare for a longer product. */

@@ -1,6 +1,7 @@
-import type { HouseStyle } from '../../../house-style';
-import { fromDigits, toDigits, wholeNumber, type Reading } from '../../../numbers';
+import type { HouseStyle } from '../../house-style';
+import { fromDigits, toDigits, wholeNumber, type Reading } from '../../numbers';
 import {
+  ANSWER,
   columnFrame,
   corner,
   parting,
@@ -14,10 +15,11 @@ import {
   type Layout,
   type Step,
   type Symmetry
-} from '../../../working';
-import { answerAcross } from '../../answer-across';
-import { productSteps, type ProductRow, type RowTotal } from '../../product-row';
-import type { Factors, Given } from './operands';
+} from '../../working';
+import { method } from '../../marking/schemes';
+import { answerAcross } from '../answer-across';
+import { productSteps, type ProductRow, type RowTotal } from './product-row';
+import type { Factors, Given } from './factors';
 
 /** A placeholder is a zero; some houses write a cross. */
 const placeholder: Reading<bigint> = {
@@ -30,12 +32,14 @@ const placeholder: Reading<bigint> = {
  *
  *   row.0.digit.0, row.0.carry.1, row.0.digit.1, ...     row.1.placeholder.0, row.1.digit.1, ...
  *   sum.digit.0, sum.carry.1, sum.digit.1, ... --> answer
+ *
+ * `end` is the step in which the product is read across.
  */
-export function multiplicationSteps(factors: Factors): Step[] {
+export function multiplicationSteps(factors: Factors, end = ANSWER): Step[] {
   const rows = factors.multiplier.flatMap((_, row) => rowSteps(factors, row));
   const places = factors.multiplicand.length + factors.multiplier.length;
   const sums = Array.from({ length: places }, (_, place) => sumSteps(factors, place)).flat();
-  return [...rows, ...sums, answerAcross(places - 1, 10, 'sum.digit', 'product')];
+  return [...rows, ...sums, answerAcross(places - 1, 10, 'sum.digit', 'product', end)];
 }
 
 /** A row as a product of the multiplicand and one digit of the multiplier. */
@@ -121,6 +125,14 @@ function sumSteps({ multiplicand, multiplier }: Factors, place: number): Step[] 
     says: ({ value, place: name }) => `Carry ${value} to the ${name(place + 1)}.`
   });
   return [digit, carry];
+}
+
+/** A method mark for each row that is not all zeros, and one for the addition. */
+export function rowMarks({ multiplier }: Given) {
+  const rows = [...multiplier]
+    .reverse()
+    .flatMap((digit, row) => (digit === '0' ? [] : [method(`row.${row}.*`)]));
+  return [...rows, method('sum.*')];
 }
 
 /** Factors, rows with their carries in the corners, and their sum, on squared paper. */
