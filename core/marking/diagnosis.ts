@@ -1,7 +1,15 @@
 import type { Value } from '../numbers';
 import { patternsIn, type ErrorPattern } from '../skills/skill';
 import type { WorkedItem } from '../skills/worked';
-import { ANSWER, exchanged, replaceRules, sameValue, stepOf, valuesOf } from '../working';
+import {
+  ANSWER,
+  exchanged,
+  readAcross,
+  replaceRules,
+  sameValue,
+  stepOf,
+  valuesOf
+} from '../working';
 import type { Get, Graph } from '../working';
 import { readArranged, type Working } from './readings';
 import { isFault } from './step-reading';
@@ -136,5 +144,7 @@ function readsAlike(graph: Graph, value: Get, written: Written): ReadonlySet<str
   const answer = stepOf(graph, ANSWER);
   if (!answer.assembled) return new Set();
   const read = answer.rule((id) => written.get(id) ?? stepOf(graph, id).leftOut);
-  return new Set(sameValue(answer, read, value(ANSWER)) ? answer.uses : []);
+  return new Set(
+    sameValue(answer, read, value(ANSWER)) ? readAcross(graph).map(({ id }) => id) : []
+  );
 }

@@ -53,6 +53,10 @@ const golden: Readonly<Record<string, readonly [controls: Controls, items: reado
     { digits: 2, multiplierDigits: 2, multiplicandPlaces: 1, multiplierPlaces: 1, carries: 2 },
     ['8.8 x 2.5', '8.8 x 8.5', '4.8 x 8.2']
   ],
+  'decimal-division': [
+    { divisorDigits: 1, divisorPlaces: 1, dividendPlaces: 2, quotientDigits: 3, quotientZeros: 1 },
+    ['18.06 / 0.2', '3.02 / 0.5', '24.12 / 0.6']
+  ],
   'order-decimals': [
     {
       ...{ count: 4, integers: 0, maxPlaces: 3, raggedness: 2, longerTraps: { min: 2 } },

@@ -44,6 +44,8 @@ const struckOut: Readonly<Record<string, (item: WorkedItem, features: Features) 
   'decimal-subtraction': (_, { regroupings, wholeDigits, belowOne }) =>
     regroupings === 0 || Number(wholeDigits) > 3 || belowOne === true,
   'decimal-multiplication': (_, { carries, productPad }) => carries === 0 || Number(productPad) > 1,
+  'decimal-division': (_, { quotientDigits, divisor }) =>
+    Number(quotientDigits) < 2 || Number(divisor) === 2,
   'long-division': (item, { carried, divisor }) =>
     carried === 0 || Number(divisor) % 10 === 0 || parseInt(item.answer) < 10,
   'short-division': (item, { carried, quotientZeros }) =>

@@ -1,6 +1,7 @@
 import type { SkillCard } from './card';
 import { card as factoriseQuadratic } from './algebra/factorise-quadratic/card';
 import { card as decimalAddition } from './decimals/decimal-addition/card';
+import { card as decimalDivision } from './decimals/decimal-division/card';
 import { card as decimalMultiplication } from './decimals/decimal-multiplication/card';
 import { card as decimalSubtraction } from './decimals/decimal-subtraction/card';
 import { card as orderDecimals } from './decimals/order-decimals/card';
@@ -31,6 +32,7 @@ const entries: readonly (readonly [card: SkillCard, load: Load])[] = [
   [decimalAddition, () => import('./decimals/decimal-addition')],
   [decimalSubtraction, () => import('./decimals/decimal-subtraction')],
   [decimalMultiplication, () => import('./decimals/decimal-multiplication')],
+  [decimalDivision, () => import('./decimals/decimal-division')],
   [mixedAddition, () => import('./fractions/mixed-addition')],
   [mixedSubtraction, () => import('./fractions/mixed-subtraction')],
   [nearMultipleSubtraction, () => import('./mental/near-multiple-subtraction')],

@@ -1,30 +1,32 @@
 import { itemSpace, some, type ItemSpace, type Told } from './item-space';
 import type { Range } from './counter';
 
-/** Items that stand in a table, several in a cell: too many to keep a bit for each. */
+/** Items that stand in a table, several in a cell: too many for each to be remembered. */
 export interface Grid<T> {
   readonly rows: Range;
-  readonly columns: Range;
-  /** Items in a cell. */
-  weight(row: number, column: number): number;
-  member(row: number, column: number, index: number): T;
+  /** Items in each cell of a row; the list may be used again for the next. */
+  weights(row: number): ArrayLike<number>;
+  /** An item of a cell, of which the place in its row is given. */
+  member(row: number, at: number, index: number): T;
   /** What items have in common, and how many do, where some features are asked after. */
   told(names: readonly string[]): Iterable<readonly [features: Told, items: number]>;
+  count(): number;
   usable?(): bigint;
 }
 
 /** The space of a table: the items before each row are kept, and the cells of a row are gone through. */
 export function gridItems<T>({
   rows,
-  columns,
-  weight,
+  weights,
   member,
   told,
+  count,
   usable
 }: Grid<T>): ItemSpace<T> {
   const inRow = (row: number) => {
+    const cells = weights(row);
     let sum = 0;
-    for (let column = columns.min; column <= columns.max; column++) sum += weight(row, column);
+    for (let at = 0; at < cells.length; at++) sum += cells[at]!;
     return sum;
   };
   return itemSpace({
@@ -33,33 +35,23 @@ export function gridItems<T>({
       for (let row = rows.min; row <= rows.max; row++) {
         upTo[row - rows.min + 1] = upTo[row - rows.min]! + inRow(row);
       }
-      const count = BigInt(upTo.at(-1)!);
+      const all = BigInt(upTo.at(-1)!);
       return {
-        count,
+        count: all,
         at(rank) {
-          if (rank < 0n || rank >= count) {
-            throw new RangeError(`a rank from 0 to ${count - 1n} is needed, got ${rank}`);
+          if (rank < 0n || rank >= all) {
+            throw new RangeError(`a rank from 0 to ${all - 1n} is needed, got ${rank}`);
           }
-          const at = lastNotAbove(upTo, Number(rank));
-          let left = Number(rank) - upTo[at]!;
-          let column = columns.min;
-          for (; ; column++) {
-            const members = weight(rows.min + at, column);
-            if (left < members) return member(rows.min + at, column, left);
-            left -= members;
-          }
+          const before = lastNotAbove(upTo, Number(rank));
+          const cells = weights(rows.min + before);
+          let left = Number(rank) - upTo[before]!;
+          let at = 0;
+          while (left >= cells[at]!) left -= cells[at++]!;
+          return member(rows.min + before, at, left);
         }
       };
     },
-    count() {
-      let sum = 0;
-      for (let row = rows.min; row <= rows.max; row++) sum += inRow(row);
-      return BigInt(sum);
-    },
-    any() {
-      for (let row = rows.min; row <= rows.max; row++) if (inRow(row) > 0) return true;
-      return false;
-    },
+    count: () => BigInt(count()),
     ...(usable && { usable }),
     *endings(names) {
       for (const [features, items] of told(names)) {

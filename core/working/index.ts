@@ -1,4 +1,4 @@
-export { spreadAnswer } from './spread';
+export { readAcross, spreadAnswer } from './spread';
 export {
   emptyPicture,
   isStruck,
@@ -67,4 +67,4 @@ export { carryingFrame, columnFrame, corner, printedDigits } from './sheets/colu
 export { FractionSheet } from './sheets/fractions';
 export { jumpsSheet } from './sheets/jumps';
 export { LinesSheet } from './sheets/lines';
-export { divisionFrame } from './sheets/division';
+export { divisionFrame, divisionLines } from './sheets/division';

@@ -63,12 +63,12 @@ export interface Arc {
   readonly height: number;
 }
 
-/** The squares in which the figures of a numeral stand, where each has its own; undefined where it has not. */
+/** The squares in which the figures of a numeral, and its point, stand, where each has its own; undefined where it has not. */
 export function spacedFigures(
   { x, width = 1, isSpaced }: Pick<Box, 'x' | 'width' | 'isSpaced'>,
   text: string
 ): { readonly x: number; readonly figure: string }[] | undefined {
-  if (!isSpaced || !/^\d+$/.test(text) || text.length > width) return undefined;
+  if (!isSpaced || !/^\d+([.,]\d+)?$/.test(text) || text.length > width) return undefined;
   return [...text].map((figure, at) => ({ x: x + width - text.length + at, figure }));
 }
 

@@ -1,4 +1,4 @@
-import { ANSWER, stepOf, type Graph } from './graph';
+import { ANSWER, stepOf, type Graph, type Step } from './graph';
 
 /**
  * A numeral spread over the squares that an assembled answer reads across, one digit to a square, by its places.
@@ -8,7 +8,7 @@ import { ANSWER, stepOf, type Graph } from './graph';
 export function spreadAnswer(graph: Graph, numeral: string): Record<string, string> | undefined {
   const [, whole, decimals = ''] = /^(\d+)(?:[.,](\d+))?$/.exec(numeral) ?? [];
   if (!stepOf(graph, ANSWER).assembled || whole === undefined) return undefined;
-  const squares = figuresOf(graph);
+  const squares = new Map(readAcross(graph).map(({ place = 0, id }) => [place, id]));
   const [highest, lowest] = [Math.max(...squares.keys()), Math.min(...squares.keys())];
   if (whole.length > highest + 1 || decimals.length > -lowest) return undefined;
   const digits = whole + decimals.padEnd(-lowest, '0');
@@ -17,10 +17,8 @@ export function spreadAnswer(graph: Graph, numeral: string): Record<string, stri
   );
 }
 
-/** The squares that an answer reads across, by place: those of the kind of the first, where it sees others as well. */
-function figuresOf(graph: Graph): Map<number, string> {
+/** The squares that an answer reads across: those of the kind of the first, where it sees others as well. */
+export function readAcross(graph: Graph): Step[] {
   const steps = stepOf(graph, ANSWER).uses.map((id) => stepOf(graph, id));
-  return new Map(
-    steps.filter(({ kind }) => kind === steps[0]!.kind).map(({ place = 0, id }) => [place, id])
-  );
+  return steps.filter(({ kind }) => kind === steps[0]!.kind);
 }

@@ -132,6 +132,7 @@ const elsewhere: Readonly<Record<string, readonly string[]>> = {
   'long-division': ['quotient-zero-omitted', 'remainder-too-large', 'remainder-as-decimal'],
   'decimal-subtraction': ['blank-brought-down', 'smaller-from-larger', 'point-splits-number'],
   'decimal-multiplication': ['places-as-in-addition', 'point-dropped', 'carry-dropped'],
+  'decimal-division': ['divisor-point-only-moved', 'quotient-zero-omitted', 'stops-at-remainder'],
   'mixed-addition': ['whole-not-carried', 'denominators-added', 'numerators-not-scaled'],
   'order-decimals': ['longer-is-larger', 'shorter-is-larger', 'zeros-ignored'],
   'mixed-subtraction': [

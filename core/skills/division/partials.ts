@@ -1,12 +1,14 @@
-import { parseDigits } from '../../numbers';
+import { fromDigits, parseDigits } from '../../numbers';
 import type { Get, Step } from '../../working';
 import type { Given } from './look';
 
-/** A division as its steps read it: figures by place, ones first. */
+/** A division by a whole number as its steps read it: figures of the dividend by place, the last place first. */
 export interface Dividing {
   readonly digits: readonly number[];
+  /** Place of the first of them: 0 for whole numbers, -2 for hundredths. */
+  readonly lowest: number;
   readonly divisor: bigint;
-  /** The place of the first figure of the quotient. */
+  /** The place of the first figure of the quotient that is written. */
   readonly top: number;
   readonly remainder: bigint;
 }
@@ -15,11 +17,24 @@ export function dividing({ dividend, divisor }: Given): Dividing {
   const [whole, by] = [BigInt(dividend), BigInt(divisor)];
   return {
     digits: parseDigits(dividend)!,
+    lowest: 0,
     divisor: by,
     top: String(whole / by).length - 1,
     remainder: whole % by
   };
 }
+
+/** The places of the dividend, the highest first. */
+export function placesFrom({ digits, lowest }: Dividing): number[] {
+  return digits.map((_, at) => lowest + digits.length - 1 - at);
+}
+
+/** The figure of the dividend at a place. */
+export const figureAt = ({ digits, lowest }: Dividing, place: number) => digits[place - lowest]!;
+
+/** The figures of the dividend down to a place, read as a number. */
+export const beginningTo = ({ digits, lowest }: Dividing, place: number) =>
+  fromDigits(digits.slice(place - lowest));
 
 /**
  * One figure of a quotient and what it leaves. The number fact behind both is one total: who takes 56 for 54

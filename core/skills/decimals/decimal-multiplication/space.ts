@@ -1,191 +1,194 @@
 import { printDecimal } from '../../../numbers';
-import { bitCount, gridItems, type ItemSpace, type Range, type Told } from '../../../spaces';
+import { bitCount, gridItems, unionItems, type ItemSpace, type Range } from '../../../spaces';
 import type { Given } from '../../multiplication/factors';
-import { rowTables } from '../../multiplication/row-tables';
 import type { Wanted } from '../../wanted';
+import { factsOf, KEYS, keyWriter, numbersOf, pairsOf, shortened, type Needs } from './keys';
 import { MOST_PLACES } from './operands';
+
+const UNKNOWN = 255;
 
 /** Where the points of two factors may stand: a bit for each pair of places. */
 const PLACES = MOST_PLACES + 1;
 const POINTS = Array.from({ length: PLACES ** 2 }, (_, at) => at);
+const placesAt = (point: number) => [Math.floor(point / PLACES), point % PLACES] as const;
 
-/** What the places of a pair of whole numbers are judged by. */
-interface Pair {
-  readonly digits: number;
-  readonly multiplierDigits: number;
-  /** Whether each ends in 0, and so can have no decimals. */
-  readonly isRound: readonly [boolean, boolean];
-  readonly carries: number;
-  readonly largestCarry: number;
-  readonly productDigits: number;
-  readonly productZeros: number;
-}
-
-/** How many values each part of a pair's key has. */
-const SIZES = { lengths: 12, round: 4, carries: 10, largestCarry: 9, digits: 8, zeros: 7 };
-const KEYS = Object.values(SIZES).reduce((product, size) => product * size, 1);
+/** A multiplicand is taken with so many multipliers at a time, so that few are gone through to find a rank. */
+const BLOCK = 32;
 
 /**
- * All products that are wanted: two whole numbers in a table, and in each cell the places their points may have.
- * Which these are depends on little of the numbers, the key of the pair, and is worked out once for each key.
+ * All products that are wanted: two whole numbers in a table, and in each cell the places that their points may
+ * have. Which these are depends on the key of the pair, and is worked out once for each key.
  */
 export function items(wanted: Wanted): ItemSpace<Given> {
-  const rows = numbersOf(wanted.range('digits'));
-  const columns = numbersOf(wanted.range('multiplierDigits'));
-  const key = keyOf(
-    wanted.asks('carries', 'largestCarry'),
-    wanted.asks('productPad', 'trailingZeros')
+  const [rows, columns] = [wanted.range('digits'), wanted.range('multiplierDigits')];
+  const points = new WantedPoints(wanted);
+  const isIn = (digits: number, { min, max }: Range) => digits >= min && digits <= max;
+  return unionItems(
+    upTo(rows).flatMap((digits) =>
+      upTo(columns).map((multiplierDigits) => {
+        const isTurned = isIn(multiplierDigits, rows) && isIn(digits, columns);
+        return table({ digits, multiplierDigits, isTurned, points });
+      })
+    )
   );
-  const points = pointsOf(wanted);
-  const pointsAt = (a: number, b: number) => (isTen(a) || isTen(b) ? 0 : points(key(a, b)));
+}
+
+const upTo = ({ min, max }: Range) => Array.from({ length: max - min + 1 }, (_, at) => min + at);
+
+/** Factors of some lengths; `isTurned` where the space has those of exchanged lengths as well. */
+interface Table {
+  readonly digits: number;
+  readonly multiplierDigits: number;
+  readonly isTurned: boolean;
+  readonly points: WantedPoints;
+}
+
+function table({ digits, multiplierDigits, isTurned, points }: Table): ItemSpace<Given> {
+  const [multiplicands, multipliers] = [numbersOf(digits), numbersOf(multiplierDigits)];
+  const blocks = Math.ceil((multipliers.max - multipliers.min + 1) / BLOCK);
+  const multiplicandOf = (row: number) => Math.floor(row / blocks);
+  const firstOf = (row: number) => multipliers.min + (row % blocks) * BLOCK;
+  const [list, cells] = [new Int32Array(BLOCK), new Uint8Array(BLOCK)];
+  const keysIn = (row: number) => {
+    const size = Math.min(BLOCK, multipliers.max - firstOf(row) + 1);
+    const keys = size < BLOCK ? list.subarray(0, size) : list;
+    points.write(multiplicandOf(row), firstOf(row), keys);
+    return keys;
+  };
+  const pairs = () => pairsOf(digits, multiplierDigits);
+  const count = () => pairs().reduce((sum, [key, number]) => sum + number * points.countOf(key), 0);
   return gridItems({
-    rows,
-    columns,
-    weight: (a, b) => bitCount(pointsAt(a, b)),
-    member(a, b, index) {
-      const at = POINTS.filter((point) => (pointsAt(a, b) >> point) & 1)[index]!;
+    rows: { min: multiplicands.min * blocks, max: multiplicands.max * blocks + blocks - 1 },
+    weights(row) {
+      const keys = keysIn(row);
+      for (let at = 0; at < keys.length; at++) cells[at] = points.count(keys[at]!);
+      return keys.length < BLOCK ? cells.subarray(0, keys.length) : cells;
+    },
+    member(row, at, index) {
+      const allowed = points.mask(keysIn(row)[at]!);
+      const [one, other] = placesAt(POINTS.filter((point) => (allowed >> point) & 1)[index]!);
       return {
-        multiplicand: printDecimal({ units: BigInt(a), places: Math.floor(at / PLACES) }),
-        multiplier: printDecimal({ units: BigInt(b), places: at % PLACES })
+        multiplicand: printDecimal({ units: BigInt(multiplicandOf(row)), places: one }),
+        multiplier: printDecimal({ units: BigInt(firstOf(row) + at), places: other })
       };
     },
-    *told(names) {
-      const isNamed = (...features: string[]) => features.some((name) => names.includes(name));
-      const full = keyOf(
-        wanted.asks('carries', 'largestCarry') || isNamed('carries', 'largestCarry'),
-        wanted.asks('productPad', 'trailingZeros') || isNamed('productPad', 'trailingZeros')
-      );
-      const pairs = new Float64Array(KEYS);
-      for (let a = rows.min; a <= rows.max; a++) {
-        for (let b = columns.min; b <= columns.max; b++) {
-          if (!isTen(a) && !isTen(b)) pairs[full(a, b)]!++;
-        }
-      }
-      for (const [at, number] of pairs.entries()) {
-        if (number === 0) continue;
-        const allowed = points(at);
+    count,
+    *told() {
+      for (const [key, number] of pairs()) {
+        const allowed = points.maskOf(key);
         for (const point of POINTS) {
-          if ((allowed >> point) & 1) yield [featuresOf(pairOf(at), point), number];
+          if ((allowed >> point) & 1) yield [featuresOf(key, point), number];
         }
       }
     },
-    /** Items that also stand in the space the other way round count once. */
-    usable() {
-      let [all, twice, alike] = [0, 0, 0];
-      for (let a = rows.min; a <= rows.max; a++) {
-        for (let b = columns.min; b <= columns.max; b++) {
-          const here = pointsAt(a, b);
-          all += bitCount(here);
-          const isExchangeable =
-            b >= rows.min && b <= rows.max && a >= columns.min && a <= columns.max;
-          if (here === 0 || !isExchangeable) continue;
-          twice += bitCount(here & exchanged(pointsAt(b, a)));
-          if (a === b) alike += bitCount(here & SAME_PLACES);
-        }
-      }
-      return BigInt(all - (twice - alike) / 2);
-    }
+    // What stands twice is left out of the longer multiplicands, or of equally long ones.
+    usable: () =>
+      BigInt(
+        count() -
+          (isTurned && digits >= multiplierDigits
+            ? repeated(multiplicands, multipliers, points)
+            : 0)
+      )
   });
 }
 
-function numbersOf({ min, max }: Range): Range {
-  return { min: min === 1 ? 2 : 10 ** (min - 1), max: 10 ** max - 1 };
+/** Items that are wanted with their factors exchanged as well; of two equally long ones that are, one. */
+function repeated(one: Range, other: Range, points: WantedPoints): number {
+  const size = (range: Range) => range.max - range.min + 1;
+  const [keys, turned] = [new Int32Array(size(other)), new Int32Array(size(one))];
+  const isEqual = one.min === other.min;
+  const masks = new Uint16Array(size(one) * size(other));
+  for (let b = other.min; b <= other.max; b++) {
+    points.write(b, one.min, turned);
+    turned.forEach((key, at) => {
+      masks[at * size(other) + b - other.min] = exchanged(points.mask(key));
+    });
+  }
+  let twice = 0;
+  for (let a = one.min; a <= one.max; a++) {
+    points.write(a, other.min, keys);
+    const own = (a - one.min) * size(other);
+    keys.forEach((key, at) => {
+      const both = points.mask(key) & masks[own + at]!;
+      twice += bitCount(isEqual && a === other.min + at ? both & UNLIKE_PLACES : both);
+    });
+  }
+  return isEqual ? twice / 2 : twice;
 }
 
-const isTen = (number: number) => number === 10 || number === 100 || number === 1000;
-
-/** The key of a pair of whole numbers, with as much of it as is needed. */
-function keyOf(hasRows: boolean, hasProduct: boolean): (a: number, b: number) => number {
-  const { heldCount, heldLargest } = rowTables();
-  return (a, b) => {
-    let key = lengthOf(a) - 1 + 4 * (lengthOf(b) - 1);
-    key += SIZES.lengths * ((a % 10 === 0 ? 1 : 0) + (b % 10 === 0 ? 2 : 0));
-    let stride = SIZES.lengths * SIZES.round;
-    if (hasRows) {
-      let [held, most] = [0, 0];
-      for (let rest = b; rest > 0; rest = (rest / 10) | 0) {
-        const row = a * 10 + (rest % 10);
-        held += heldCount[row]!;
-        if (heldLargest[row]! > most) most = heldLargest[row]!;
-      }
-      key += stride * (held + SIZES.carries * most);
-    }
-    stride *= SIZES.carries * SIZES.largestCarry;
-    if (hasProduct) {
-      const product = a * b;
-      let zeros = 0;
-      for (let rest = product; rest % 10 === 0; rest /= 10) zeros++;
-      key += stride * (lengthOf(product) + SIZES.digits * zeros);
-    }
-    return key;
-  };
-}
-
-function lengthOf(number: number): number {
-  let length = 1;
-  for (let power = 10; number >= power; power *= 10) length++;
-  return length;
-}
-
-function pairOf(key: number): Pair {
-  let rest = key;
-  const next = (size: number) => {
-    const value = rest % size;
-    rest = Math.floor(rest / size);
-    return value;
-  };
-  const lengths = next(SIZES.lengths);
-  const round = next(SIZES.round);
-  return {
-    digits: 1 + (lengths % 4),
-    multiplierDigits: 1 + Math.floor(lengths / 4),
-    isRound: [round % 2 === 1, round >= 2],
-    carries: next(SIZES.carries),
-    largestCarry: next(SIZES.largestCarry),
-    productDigits: next(SIZES.digits),
-    productZeros: next(SIZES.zeros)
-  };
-}
-
-function featuresOf(pair: Pair, point: number): Told {
-  const { digits, multiplierDigits, carries, largestCarry } = pair;
-  const [one, other] = [Math.floor(point / PLACES), point % PLACES];
-  return {
-    ...{ digits, multiplierDigits, multiplicandPlaces: one, multiplierPlaces: other },
-    totalPlaces: one + other,
-    productPad: Math.max(0, one + other - pair.productDigits),
-    trailingZeros: Math.min(one + other, pair.productZeros),
-    ...{ carries, largestCarry, multiplierBelowOne: other >= multiplierDigits }
-  };
-}
-
-/** The places that are wanted for the pairs with a key, as bits; worked out when they are first asked for. */
-function pointsOf(wanted: Wanted): (key: number) => number {
-  const known = new Int32Array(KEYS).fill(-1);
-  const work = (key: number) => {
-    const pair = pairOf(key);
-    return POINTS.reduce((mask, point) => {
-      const [one, other] = [Math.floor(point / PLACES), point % PLACES];
-      const isWritten =
-        one + other > 0 && !(one > 0 && pair.isRound[0]) && !(other > 0 && pair.isRound[1]);
-      return isWritten && wanted.meets(featuresOf(pair, point)) ? mask | (1 << point) : mask;
-    }, 0);
-  };
-  return (key) => {
-    if (known[key]! < 0) known[key] = work(key);
-    return known[key]!;
-  };
-}
-
-/** The bits of pairs of places that change their places. */
+/** The places of a pair of factors, as bits, where these change their places. */
 function exchanged(points: number): number {
-  return POINTS.reduce((mask, point) => {
-    const there = (point % PLACES) * PLACES + Math.floor(point / PLACES);
-    return (points >> point) & 1 ? mask | (1 << there) : mask;
-  }, 0);
+  let mask = 0;
+  for (let rest = points; rest !== 0; rest &= rest - 1) {
+    const [one, other] = placesAt(31 - Math.clz32(rest & -rest));
+    mask |= 1 << (other * PLACES + one);
+  }
+  return mask;
 }
 
-const SAME_PLACES = POINTS.filter((point) => Math.floor(point / PLACES) === point % PLACES).reduce(
+const UNLIKE_PLACES = POINTS.filter((point) => placesAt(point)[0] !== placesAt(point)[1]).reduce(
   (mask, point) => mask | (1 << point),
   0
 );
+
+function featuresOf(key: number, point: number) {
+  const { digits, multiplierDigits, carries, largestCarry, ...product } = factsOf(key);
+  const [multiplicandPlaces, multiplierPlaces] = placesAt(point);
+  const totalPlaces = multiplicandPlaces + multiplierPlaces;
+  return {
+    ...{ digits, multiplierDigits, multiplicandPlaces, multiplierPlaces, totalPlaces },
+    productPad: Math.max(0, totalPlaces - product.productDigits),
+    trailingZeros: Math.min(totalPlaces, product.productZeros),
+    ...{ carries, largestCarry, multiplierBelowOne: multiplierPlaces >= multiplierDigits }
+  };
+}
+
+/** The places that are wanted where the key is this, as bits; worked out when they are first asked for. */
+class WantedPoints {
+  private readonly masks = new Uint16Array(KEYS);
+  private readonly counts = new Uint8Array(KEYS).fill(UNKNOWN);
+
+  private readonly needs: Needs;
+  /** Writes as much of the keys as is asked for. */
+  readonly write: ReturnType<typeof keyWriter>;
+
+  constructor(private readonly wanted: Wanted) {
+    this.needs = {
+      rows: wanted.asks('carries', 'largestCarry'),
+      productDigits: wanted.asks('productPad'),
+      productZeros: wanted.asks('trailingZeros')
+    };
+    this.write = keyWriter(this.needs);
+  }
+
+  /** Of a full key. */
+  countOf(key: number): number {
+    return this.count(shortened(key, this.needs));
+  }
+
+  maskOf(key: number): number {
+    return this.mask(shortened(key, this.needs));
+  }
+
+  /** Of a key that has what is asked for. */
+  mask(key: number): number {
+    this.count(key);
+    return this.masks[key]!;
+  }
+
+  count(key: number): number {
+    const count = this.counts[key]!;
+    return count === UNKNOWN ? this.settle(key) : count;
+  }
+
+  private settle(key: number): number {
+    const { isRound } = factsOf(key);
+    const mask = POINTS.reduce((bits, point) => {
+      const [one, other] = placesAt(point);
+      const isWritten = one + other > 0 && !(one > 0 && isRound[0]) && !(other > 0 && isRound[1]);
+      return isWritten && this.wanted.meets(featuresOf(key, point)) ? bits | (1 << point) : bits;
+    }, 0);
+    this.masks[key] = mask;
+    return (this.counts[key] = bitCount(mask));
+  }
+}

@@ -1,0 +1,184 @@
+import type { HouseStyle } from '../../../house-style';
+import {
+  decimalNumber,
+  printDecimal,
+  toDigits,
+  withoutZeros,
+  type Decimal
+} from '../../../numbers';
+import {
+  ANSWER,
+  constant,
+  corner,
+  divisionLines,
+  printedCell,
+  squareCell,
+  stepOn,
+  type Cell,
+  type Layout,
+  type Step
+} from '../../../working';
+import { decimalAnswer } from '../../decimal-columns/answer';
+import { columnFigures, columnRows } from '../../division/columns';
+import type { Given } from '../../division/look';
+import { placesFrom, type Dividing } from '../../division/partials';
+import { shortFigures } from '../../division/short';
+import { moved, type Moved } from './operands';
+
+const DIVIDEND = 'shifted.dividend';
+const DIVISOR = 'shifted.divisor';
+
+/** Divisors to which the tables go are divided by in one line (common practice). */
+const isShort = ({ divisor }: Moved) => divisor <= 12n;
+
+/**
+ * Both points moved until the divisor is whole, further zeros put on, then the figures from the left, and the
+ * quotient read across with the point straight above that of the dividend:
+ *
+ *   shifted.dividend, shifted.divisor     zero.p     quotient.1, carried.0, quotient.0, ... --> answer
+ */
+export function decimalSteps(given: Given): Step[] {
+  const item = moved(given)!;
+  const division = dividing(item);
+  const figures = isShort(item) ? shortFigures(division) : columnFigures(division);
+  return [...shifted(given, item), ...zerosPutOn(item), ...figures, quotient(division, item)];
+}
+
+/** The division by a whole number that is worked, with all its zeros. */
+function dividing({ divisor, units, places, extraZeros, ...found }: Moved): Dividing {
+  const decimals = places + extraZeros;
+  const digits = toDigits(units * 10n ** BigInt(extraZeros));
+  // A zero stands before the point.
+  while (digits.length < decimals + 1) digits.push(0);
+  const highest = String(found.quotient).length - 1 - decimals;
+  return { digits, lowest: -decimals, divisor, top: Math.max(0, highest), remainder: 0n };
+}
+
+/** Both numbers with their points moved; nothing is written where nothing moves. */
+function shifted({ dividend, divisor }: Given, item: Moved): Step[] {
+  const places = item.shift === 1 ? '1 place' : `${item.shift} places`;
+  const number = (id: string, was: string, value: Decimal, label: string) =>
+    stepOn(id, constant(value), {
+      kind: 'shifted',
+      reading: decimalNumber,
+      ...(item.shift === 0 && { silentAt: value }),
+      label,
+      says: ({ value: now, write }) => `Move the point ${places}: ${write(was)} becomes ${now}.`
+    });
+  return [
+    number(DIVIDEND, dividend, { units: item.units, places: item.places }, 'Dividend, point moved'),
+    number(DIVISOR, divisor, { units: item.divisor, places: 0 }, 'Divisor, point moved')
+  ];
+}
+
+function zerosPutOn({ places, extraZeros }: Moved): Step[] {
+  return Array.from({ length: extraZeros }, (_, at) => {
+    const place = -places - 1 - at;
+    return stepOn(`zero.${place}`, constant(0n), {
+      silentAt: 0n,
+      modelled: true,
+      label: ({ place: name }) => `Zero put on in the ${name(place)}`,
+      says: ({ place: name }) => `Put a 0 on in the ${name(place)}.`
+    });
+  });
+}
+
+/** The figures read across. A point that was moved otherwise stands where it leads to. */
+function quotient(division: Dividing, item: Moved): Step {
+  const figures = placesFrom(division).map((place) => `quotient.${place}`);
+  const right = [
+    { units: item.units, places: item.places },
+    { units: item.divisor, places: 0 }
+  ];
+  return stepOn(
+    ANSWER,
+    {
+      uses: [...figures, DIVIDEND, DIVISOR],
+      rule(get) {
+        const written = figures.map(get);
+        if (written.includes(undefined)) return undefined;
+        const across = { units: BigInt(written.join('')), places: -division.lowest };
+        const [dividend, divisor] = [DIVIDEND, DIVISOR].map((id, at) =>
+          movedBy(get(id) as Decimal | undefined, right[at]!)
+        );
+        if (dividend === undefined || divisor === undefined) return undefined;
+        return withoutZeros(tenfold(across, dividend - divisor));
+      }
+    },
+    {
+      ...decimalAnswer,
+      assembled: true,
+      says: ({ value }) => `The point stands above that of the dividend: the quotient is ${value}.`
+    }
+  );
+}
+
+/** How many places further left than it should be a number is read: the power of ten between two; undefined if none. */
+function movedBy(written: Decimal | undefined, right: Decimal): number | undefined {
+  if (!written) return undefined;
+  const figures = ({ units }: Decimal) => String(units).replace(/0+$/, '');
+  if (figures(written) !== figures(right)) return undefined;
+  const highest = ({ units, places }: Decimal) => String(units).length - places;
+  return highest(written) - highest(right);
+}
+
+/** A decimal times a power of ten. */
+function tenfold({ units, places }: Decimal, power: number): Decimal {
+  const moved = places - power;
+  return moved >= 0
+    ? { units, places: moved }
+    : { units: units * 10n ** BigInt(-moved), places: 0 };
+}
+
+/**
+ * The numbers with their points moved in a line of their own, where they move; below it the division, the points
+ * of dividend and quotient in one column, with squares for the zeros that are put on.
+ */
+export function decimalSheet(given: Given, style: HouseStyle): Layout {
+  const item = moved(given)!;
+  const division = dividing(item);
+  const decimals = -division.lowest;
+  const by = String(item.divisor).length;
+  const wholes = division.digits.length - decimals;
+  const isMoved = item.shift > 0;
+  const frame = divisionLines({ divisor: by, wholes, decimals, above: 0 }, style);
+  const { x, top, places, layout } = frame;
+  const mark = style.decimalMark === 'comma' ? ',' : '.';
+  const point = (y: number) => printedCell('sign', mark, { x: x(0) + 1, y });
+  const printed = { units: item.units, places: item.places };
+  const figures = decimals === 0 ? [] : [point(top)];
+  const numbers: Cell[] = isMoved
+    ? [
+        squareCell(DIVISOR, { x: 0, y: top + 1, width: by, isSpaced: true }),
+        squareCell(DIVIDEND, {
+          ...{ x: x(wholes - 1), y: top + 1, isSpaced: true },
+          width: wholes + (item.places > 0 ? item.places + 1 : 0)
+        }),
+        ...(item.places === 0 && decimals > 0 ? [point(top + 1)] : [])
+      ]
+    : [
+        ...[...String(item.divisor)].map((digit, at) =>
+          printedCell('given', digit, { x: at, y: top + 1 })
+        ),
+        ...[...printDecimal(printed)].map((text, at) =>
+          printedCell(text === '.' ? 'sign' : 'given', text === '.' ? mark : text, {
+            x: x(wholes - 1) + at,
+            y: top + 1
+          })
+        ),
+        ...(item.places === 0 ? [point(top + 1)] : [])
+      ];
+  const zeros = zerosPutOn(item).map(({ id, place }) =>
+    squareCell(id, { x: x(place!), y: top + 1 })
+  );
+  const squares = places.map((place) => squareCell(`quotient.${place}`, { x: x(place), y: top }));
+  const worked = [...numbers, ...zeros, ...figures, ...squares];
+  if (isShort(item)) {
+    const carried = places
+      .slice(1)
+      .map((place) => corner(`carried.${place}`, x(place), top + 1, style));
+    return layout(top + 3, [...worked, ...carried]);
+  }
+  const rows = columnRows(division, frame);
+  return layout(rows.end + 1, [...worked, ...rows.cells], rows.rules);
+}
