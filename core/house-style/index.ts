@@ -1,5 +1,6 @@
 export { defaultHouseStyle, houseStyleConflict, type HouseStyle } from './house-style';
 export { houseStyleSchema } from './schema';
 export { takingWords, type TakingWords } from './taking';
-export { segmentsOf, type Segment } from './segments';
+export { busStop, segmentsOf, spoken, type Segment } from './segments';
+export { divideSign, timesSign, withSigns } from './signs';
 export { placeHeading, placeName, writeNumeral, writeText } from './numerals';

@@ -3,7 +3,8 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { defaultHouseStyle, houseStyleConflict, type HouseStyle } from './house-style';
 import { houseStyleSchema } from './schema';
-import { segmentsOf } from './segments';
+import { busStop, segmentsOf, spoken } from './segments';
+import { withSigns } from './signs';
 import { placeHeading, placeName, writeNumeral, writeText } from './numerals';
 
 const style = (change: Partial<HouseStyle>): HouseStyle => ({ ...defaultHouseStyle, ...change });
@@ -63,20 +64,40 @@ test('a decimal comma and commas between digits exclude each other', () => {
   assert.equal(houseStyleConflict(style({ decimalMark: 'comma' })), undefined);
 });
 
-test('a line is taken apart at its fractions and nowhere else', () => {
+test('a line is taken apart at its fractions and divisions and nowhere else', () => {
   const whole = (line: string) =>
     segmentsOf(line)
-      .map((one) => ('text' in one ? one.text : `[${one.numerator}|${one.denominator}]`))
+      .map((one) => {
+        if ('text' in one) return one.text;
+        return 'dividend' in one
+          ? `[${one.divisor})${one.dividend}]`
+          : `[${one.numerator}|${one.denominator}]`;
+      })
       .join('');
   for (const [line, expected] of [
     ['6 2/9 − 3 7/9', '6[2|9] − 3[7|9]'],
     ['2/3 = 8/12.', '[2|3] =[8|12].'],
     ['487 + 365', '487 + 365'],
     ['1/2/2026', '1/2/2026'],
+    ['Work out 44.88/2,2.', 'Work out[44.88|2,2].'],
+    ['Work out 22\u27cc4\u202f488.', 'Work out [22)4\u202f488].'],
     ['', '']
   ] as const) {
     assert.equal(whole(line), expected);
   }
+});
+
+test('a division under its bar is read out as one number by another', () => {
+  assert.equal(spoken(`Work out ${busStop('4488', '22')}.`), 'Work out 4488 \u00f7 22.');
+  assert.equal(spoken('6 2/9'), '6 2/9');
+});
+
+test('the signs are those of the house', () => {
+  const ours = style({ timesSign: 'dot', divideSign: 'colon' });
+  assert.equal(writeText('34 x 5', ours), '34 \u00b7 5');
+  assert.equal(writeText('340 / 5', ours), '340 : 5');
+  assert.equal(withSigns('8 \u00d7 7 = 56, 3\u00d77', ours), '8 \u00b7 7 = 56, 3\u00d77');
+  assert.equal(withSigns('\u00d7', ours), '\u00b7');
 });
 
 test('a product typed with the letter x is written with the sign; the letter of algebra stays', () => {

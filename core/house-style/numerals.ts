@@ -1,4 +1,5 @@
 import type { HouseStyle } from './house-style';
+import { divideSign, timesSign } from './signs';
 
 /** No-break thin space, so that a grouped number never breaks across lines. */
 const THIN = '\u202f';
@@ -14,8 +15,8 @@ export function writeNumeral(numeral: string, style: HouseStyle): string {
 }
 
 /**
- * A text with numerals in it as the house writes them, with the signs of minus, multiplication and division as
- * such; between the numbers of a list stand semicolons where the comma is the decimal mark.
+ * A text with numerals in it as the house writes them, with a sign of minus as such and the house's signs of
+ * multiplication and division; between the numbers of a list stand semicolons where the comma is the decimal mark.
  */
 export function writeText(text: string, style: HouseStyle): string {
   const separator = style.decimalMark === 'comma' ? '; ' : ', ';
@@ -24,8 +25,8 @@ export function writeText(text: string, style: HouseStyle): string {
     .map((part) => part.replace(/\d+(?:\.\d+)?/g, (numeral) => writeNumeral(numeral, style)))
     .join(separator)
     .replaceAll('-', '\u2212')
-    .replace(/(?<=\d) x (?=\d)/g, ' \u00d7 ')
-    .replace(/(?<=\d) \/ (?=\d)/g, ' \u00f7 ');
+    .replace(/(?<=\d) x (?=\d)/g, ` ${timesSign(style)} `)
+    .replace(/(?<=\d) \/ (?=\d)/g, ` ${divideSign(style)} `);
 }
 
 function grouped(whole: string, style: HouseStyle): string {

@@ -19,6 +19,16 @@ export const houseStyleSchema = z.strictObject({
   /** Zeros put where a number has no decimal, in columns; and whether zeros at the end of an answer are spoken of. */
   blankPlaces: z._default(z.enum(['filled', 'open']), 'filled'),
   trailingZeros: z._default(z.enum(['ignored', 'noted']), 'ignored'),
+  /** The signs between numbers that are multiplied and divided, and how a division is asked. */
+  timesSign: z._default(z.enum(['cross', 'dot']), 'cross'),
+  divideSign: z._default(z.enum(['obelus', 'colon', 'slash']), 'obelus'),
+  divisionAsked: z._default(z.enum(['in-turn', 'sign', 'bar', 'bus-stop']), 'in-turn'),
+  /** How what is left over is answered. */
+  remainder: z._default(z.enum(['r', 'fraction', 'decimal']), 'r'),
+  /** Where the quotient of a long division stands: above the dividend, or right of it under the divisor. */
+  longDivision: z._default(z.enum(['above', 'right']), 'above'),
+  /** What holds the empty places of the rows of a long multiplication. */
+  placeholder: z._default(z.enum(['zero', 'cross', 'open']), 'zero'),
   decimalMark: z._default(z.enum(['point', 'comma']), 'point'),
   grouping: z._default(z.enum(['none', 'space', 'comma']), 'space'),
   paper: z._default(z.enum(['a4', 'us-letter']), 'a4'),

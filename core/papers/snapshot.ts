@@ -35,23 +35,28 @@ export interface Printed {
 /** Derives an item of a rung; the rung's skill must be loaded. */
 export function snapshotOf(
   rung: Pick<Rung, 'skill' | 'school'>,
-  entry: Pick<PaperItem, 'given' | 'scheme'>,
+  entry: Pick<PaperItem, 'given' | 'scheme'> & Partial<Pick<PaperItem, 'id'>>,
   style: HouseStyle
 ): Snapshot {
   const worked = new WorkedItem(skillOf(rung.skill), entry.given, rung.school);
   const { skill, graph, key } = worked;
   const layout = worked.layout(style);
   return {
-    item: itemOf(worked, style),
+    item: itemOf(worked, style, turnOf(entry.id)),
     scheme: schemeOf(rung, entry, style),
     printed: {
       line: skill.given.print(entry.given),
       layout,
-      texts: modelledTexts(graph, key),
+      texts: modelledTexts(graph, key, style),
       gaps: [...gapSteps(graph, key)],
       explanations: worked.modelled(layout).map((step) => worked.explain(step, style))
     }
   };
+}
+
+/** The turn of an item: those that are drawn together have numbers that follow each other. */
+function turnOf(id?: string): number | undefined {
+  return id === undefined ? undefined : Number(/\d+/.exec(id)?.[0] ?? 0);
 }
 
 /** What stands in the squares: all of it, all but the gaps, the numbers only, or nothing. */

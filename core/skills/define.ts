@@ -28,7 +28,7 @@ export interface Declaration<Given, Look> {
   readonly marksTell?: readonly string[];
   readonly patterns: Readonly<Record<string, Omit<ErrorPattern<Given>, 'id'>>>;
   /** What is asked; `line` is the item as the house writes it. */
-  prompt(line: string, style: HouseStyle, given: Given): string;
+  prompt(line: string, style: HouseStyle, given: Given, turn?: number): string;
   /** Set by judgement where there is no published source and no script yet to estimate them from. */
   readonly difficulty: Prediction;
   readonly seconds: Prediction;
@@ -64,7 +64,8 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
     },
     items: (wanted) => spaces(wanted.key, () => declared.items(wanted)),
     orderless: (item) => given.orderless?.(item) ?? given.print(item),
-    prompt: (item, style) => declared.prompt(writeText(given.print(item), style), style, item),
+    prompt: (item, style, turn) =>
+      declared.prompt(writeText(given.print(item), style), style, item, turn),
     graph(item, school) {
       const working = declared.working[school]!(item);
       return 'steps' in working ? graphOf(working.steps, working.symmetries) : graphOf(working);

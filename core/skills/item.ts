@@ -1,5 +1,5 @@
 import { defaultHouseStyle, type HouseStyle } from '../house-style';
-import { ANSWER, isShown, printValue, stepOf } from '../working';
+import { ANSWER, isShown, stepOf, writtenValue } from '../working';
 import { schoolIn } from './card';
 import { titleIn, type Features } from './feature';
 import type { Skill } from './skill';
@@ -41,16 +41,17 @@ export function analyseItem(
   return itemOf(new WorkedItem(skill, given, school), style);
 }
 
-/** A worked item in words. */
-export function itemOf(worked: WorkedItem, style: HouseStyle): Item {
+/** A worked item in words; of a paper, with its turn among the others, where these are not all asked alike. */
+export function itemOf(worked: WorkedItem, style: HouseStyle, turn?: number): Item {
   const { skill, given, school, graph, key } = worked;
+  const last = stepOf(graph, ANSWER);
   const features = skill.measure(given);
   return {
     skill: skill.id,
     given,
     school,
-    prompt: skill.prompt(given, style),
-    answer: worked.answer,
+    prompt: skill.prompt(given, style, turn),
+    answer: writtenValue(last, key.get(ANSWER), style)!,
     features,
     difficulty: difficultyOf(skill.weights, features),
     seconds: secondsOf(skill.weights, features),
@@ -60,13 +61,13 @@ export function itemOf(worked: WorkedItem, style: HouseStyle): Item {
         id: step.id,
         kind: step.kind,
         label: worked.label(step, style),
-        value: printValue(step, key.get(step.id))!,
+        value: writtenValue(step, key.get(step.id), style)!,
         uses: step.uses
       })),
     errorPatterns: worked.showing().map(({ pattern, answer }) => ({
       id: pattern.id,
       title: titleIn(pattern.title, style),
-      answer: printValue(stepOf(graph, ANSWER), answer)!
+      answer: writtenValue(last, answer, style)!
     }))
   };
 }

@@ -28,8 +28,8 @@ export interface Skill<Given = unknown> extends SkillCard {
   items(wanted: Wanted): ItemSpace<Given>;
   /** The same text for items that a paper should not hold twice. */
   orderless(given: Given): string;
-  /** What the pupil is asked, in one sentence. */
-  prompt(given: Given, style: HouseStyle): string;
+  /** What the pupil is asked; `turn` is the item's place among those of a paper, which need not all be asked alike. */
+  prompt(given: Given, style: HouseStyle, turn?: number): string;
   graph(given: Given, school: string): Graph;
   sheet(given: Given, school: string, style: HouseStyle): Layout;
   scheme(given: Given, school: string, style?: HouseStyle): Scheme;

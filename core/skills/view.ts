@@ -1,5 +1,5 @@
 import { writeText, type HouseStyle } from '../house-style';
-import { liveSteps, printValue, type Layout } from '../working';
+import { liveSteps, writtenValue, type Layout } from '../working';
 import { itemOf, type Item } from './item';
 import type { Skill } from './skill';
 import { WorkedItem } from './worked';
@@ -41,7 +41,7 @@ export function viewItem(
     operands: skill.operation ? (skill.given.operands?.(given) ?? null) : null,
     steps: worked.modelled(layout).map((step) => ({
       id: step.id,
-      text: writeText(printValue(step, key.get(step.id))!, style),
+      text: writeText(writtenValue(step, key.get(step.id), style)!, style),
       explanation: worked.explain(step, style),
       held: live[graph.steps.indexOf(step)]!.length
     }))

@@ -13,9 +13,13 @@ export interface Way {
   readonly isCheapest: boolean;
 }
 
-/** The ways of working some numbers, of the skills that are loaded, with what each costs. */
+/**
+ * The ways of working some numbers, of the skills that are loaded, with what each costs. None where there is only
+ * one skill for it: how that is written is up to the house.
+ */
 export function waysOf(operation: Operation, operands: readonly string[]): Way[] {
   const { strategies } = suitability(operation, operands);
+  if (new Set(strategies.map(({ skill }) => skill)).size < 2) return [];
   const cheapest = cheapestOf(strategies);
   return strategies.map((one) => {
     const { title, schools } = findCard(one.skill)!;

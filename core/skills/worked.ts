@@ -1,4 +1,4 @@
-import type { HouseStyle } from '../house-style';
+import { withSigns, type HouseStyle } from '../house-style';
 import type { Scheme } from '../marking/scheme';
 import type { Value } from '../numbers';
 import {
@@ -14,6 +14,7 @@ import {
   stepWords,
   valuesOf,
   worded,
+  writtenValue,
   type Graph,
   type Layout,
   type Replacements,
@@ -59,8 +60,15 @@ export class WorkedItem {
     return printValue(stepOf(this.graph, ANSWER), this.key.get(ANSWER))!;
   }
 
+  /** The sheet, with the signs of the house. */
   layout(style: HouseStyle): Layout {
-    return this.skill.sheet(this.given, this.school, style);
+    const sheet = this.skill.sheet(this.given, this.school, style);
+    const cells = sheet.cells.map((cell) =>
+      cell.type === 'printed' && cell.role === 'sign'
+        ? { ...cell, text: withSigns(cell.text, style) }
+        : cell
+    );
+    return { ...sheet, cells };
   }
 
   /** The steps of a worked example: those that are written, and those modelled that the sheet has a square for. */
@@ -136,7 +144,7 @@ export class WorkedItem {
   }
 
   private words(step: Step, style: HouseStyle) {
-    const printed = (id: string) => printValue(stepOf(this.graph, id), this.key.get(id));
+    const printed = (id: string) => writtenValue(stepOf(this.graph, id), this.key.get(id), style);
     return stepWords(step.id, printed, style);
   }
 }

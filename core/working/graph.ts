@@ -1,4 +1,5 @@
 import type { FormCode, Reading, Value } from '../numbers';
+import { defaultHouseStyle, type HouseStyle } from '../house-style';
 import type { Wording } from './words';
 
 /** Gives the value of an earlier step, or undefined where that step has none. */
@@ -43,6 +44,8 @@ export interface Step {
   readonly slips?: (written: Value, right: Value) => number;
   /** Where the way a value is written falls short of what was asked, whatever its worth. */
   readonly form?: (written: Value) => readonly FormCode[];
+  /** A value as the house writes it, where that is not as it is usually printed. */
+  readonly writes?: (value: Value, style: HouseStyle) => string | undefined;
   /** What the step is called. */
   readonly label: Wording;
   /** What is done at it, in one sentence. */
@@ -175,11 +178,15 @@ export function isModelled(step: Step, value: Value | undefined): boolean {
 }
 
 /** What stands at the steps of a worked example. */
-export function modelledTexts(graph: Graph, values: Values): Record<string, string> {
+export function modelledTexts(
+  graph: Graph,
+  values: Values,
+  style = defaultHouseStyle
+): Record<string, string> {
   return Object.fromEntries(
     graph.steps
       .filter((step) => isModelled(step, values.get(step.id)))
-      .map((step) => [step.id, step.reading.print(values.get(step.id)!)])
+      .map((step) => [step.id, writtenValue(step, values.get(step.id), style)!])
   );
 }
 
@@ -191,6 +198,15 @@ export function sameValue(step: Step, one: Value | undefined, other: Value | und
 /** A value as text, or undefined where there is none. */
 export function printValue(step: Step, value: Value | undefined): string | undefined {
   return value === undefined ? undefined : step.reading.print(value);
+}
+
+/** A value as the house writes it, numerals apart, or undefined where there is none. */
+export function writtenValue(
+  step: Step,
+  value: Value | undefined,
+  style: HouseStyle
+): string | undefined {
+  return value === undefined ? undefined : (step.writes?.(value, style) ?? printValue(step, value));
 }
 
 /** The step of that id; a missing one is a programmer's mistake. */

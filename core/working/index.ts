@@ -23,6 +23,7 @@ export {
   swaps,
   usersOf,
   valuesOf,
+  writtenValue,
   type Get,
   type Graph,
   type Replacement,
@@ -67,4 +68,4 @@ export { carryingFrame, columnFrame, corner, printedDigits } from './sheets/colu
 export { FractionSheet } from './sheets/fractions';
 export { jumpsSheet } from './sheets/jumps';
 export { LinesSheet } from './sheets/lines';
-export { divisionFrame, divisionLines } from './sheets/division';
+export { divisionFrame, divisionLines, type DivisionFrame } from './sheets/division';

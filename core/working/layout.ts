@@ -45,6 +45,8 @@ export interface StepCell extends Box {
   readonly role: 'digit' | 'carry';
   /** Struck through once it has been used. */
   readonly crossedOff: boolean;
+  /** Step that, once written, strikes this out: a zero put in, from which a ten is taken. */
+  readonly struckBy?: string;
 }
 
 /** A ruled line between two corners of squares. */

@@ -1,11 +1,4 @@
-import {
-  spacedFigures,
-  type Arc,
-  type Cell,
-  type Layout,
-  type Line,
-  type PrintedCell
-} from './layout';
+import { spacedFigures, type Arc, type Cell, type Layout, type Line } from './layout';
 
 /** A mark on the sheet with what stands in it; an empty square has no text. */
 export interface PictureMark {
@@ -43,7 +36,7 @@ export function pictureOf(layout: Layout, texts: Readonly<Record<string, string>
       isWide: cell.width !== undefined,
       role: cell.role,
       text,
-      crossedOff: cell.type === 'step' ? cell.crossedOff : isStruck(cell, texts)
+      crossedOff: isStruck(cell, texts)
     };
     const figures = spacedFigures(cell, text)?.map(({ x, figure }) => ({
       ...{ ...mark, x, text: figure },
@@ -66,12 +59,11 @@ export function textIn(cell: Cell, texts: Readonly<Record<string, string>>): str
   return (cell.echoes && texts[cell.echoes]) || cell.text;
 }
 
-/** Whether something printed is struck out, because what replaces it is written. */
-export function isStruck(
-  cell: Pick<PrintedCell, 'struckBy'>,
-  texts: Readonly<Record<string, string>>
-): boolean {
-  return cell.struckBy !== undefined && (texts[cell.struckBy] ?? '') !== '';
+/** Whether what stands in a cell is struck out: it has been used, or what replaces it is written. */
+export function isStruck(cell: Cell, texts: Readonly<Record<string, string>>): boolean {
+  if (textIn(cell, texts) === '') return false;
+  const isReplaced = cell.struckBy !== undefined && (texts[cell.struckBy] ?? '') !== '';
+  return isReplaced || (cell.type === 'step' && cell.crossedOff);
 }
 
 /** Squared paper of the same size with nothing on it. */

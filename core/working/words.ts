@@ -1,4 +1,4 @@
-import { placeName, writeText, type HouseStyle } from '../house-style';
+import { placeName, withSigns, writeText, type HouseStyle } from '../house-style';
 
 /** Words that may depend on the house style and on the values of an item. */
 export type Wording = string | ((words: StepWords) => string);
@@ -18,7 +18,7 @@ export interface StepWords {
 
 /** The words in full. */
 export function worded(wording: Wording, words: StepWords): string {
-  return typeof wording === 'string' ? wording : wording(words);
+  return withSigns(typeof wording === 'string' ? wording : wording(words), words.style);
 }
 
 /** Words about values that are given as plain text, by step. */

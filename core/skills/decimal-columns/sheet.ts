@@ -46,12 +46,13 @@ export function decimalRows(
 ): Cell[] {
   const mark = style.decimalMark === 'comma' ? ',' : '.';
   const point = (y: number) => printedCell('sign', mark, { x: x(0) + 1, y });
+  const strikingAt = (row: number, place: number) =>
+    struckBy[row] ? { struckBy: `${struckBy[row]}.${place}` } : {};
   const numbers = numerals.flatMap((numeral, row) => {
     const { whole, decimals } = partsOf(numeral);
-    const kind = struckBy[row];
     const figure = (text: string, place: number) => ({
       ...printedCell('given', text, { x: x(place), y: top + row }),
-      ...(kind && { struckBy: `${kind}.${place}` })
+      ...strikingAt(row, place)
     });
     return [
       ...[...whole].map((digit, at) => figure(digit, whole.length - 1 - at)),
@@ -62,9 +63,10 @@ export function decimalRows(
   const zeros = style.blankPlaces === 'filled' ? blanksOf(numerals) : [];
   return [
     ...numbers,
-    ...zeros.map(({ number, place }) =>
-      squareCell(`pad.${number}.${place}`, { x: x(place), y: top + number })
-    ),
+    ...zeros.map(({ number, place }) => ({
+      ...squareCell(`pad.${number}.${place}`, { x: x(place), y: top + number }),
+      ...strikingAt(number, place)
+    })),
     point(answerRow),
     ...places.map((place) => squareCell(`digit.${place}`, { x: x(place), y: answerRow }))
   ];

@@ -1,4 +1,14 @@
-import { quotientBy, quotientForm, type Quotient } from '../../numbers';
+import type { HouseStyle } from '../../house-style';
+import {
+  gcd,
+  printDecimal,
+  printMixed,
+  quotientBy,
+  quotientForm,
+  withoutZeros,
+  type Decimal,
+  type Quotient
+} from '../../numbers';
 import { ANSWER, stepOn, type Get, type Step, type StepMore } from '../../working';
 import type { Dividing } from './partials';
 
@@ -30,9 +40,42 @@ export function quotientStep(divisor: bigint): StepMore {
   return {
     reading: quotientBy(divisor),
     form: quotientForm,
+    writes: (value, style) => writtenQuotient(value as Quotient, divisor, style),
     label: 'Answer',
     says: ({ value }) => `The quotient is ${value}.`
   };
+}
+
+/** Most decimal places with which a quotient is written instead of a remainder. */
+const PLACES = 3;
+
+/** A quotient that ends within so many places; undefined if it does not. */
+export function endingQuotient(dividend: bigint, divisor: bigint): Decimal | undefined {
+  const units = dividend * 10n ** BigInt(PLACES);
+  return units % divisor === 0n
+    ? withoutZeros({ units: units / divisor, places: PLACES })
+    : undefined;
+}
+
+/** A remainder as the house writes it; undefined where that is after an r, as a decimal that does not end is. */
+function writtenQuotient(
+  value: Quotient,
+  divisor: bigint,
+  { remainder: written }: HouseStyle
+): string | undefined {
+  if (written === 'r' || !('remainder' in value) || value.remainder === 0n) return undefined;
+  const { quotient, remainder } = value;
+  if (written === 'decimal') {
+    const ending = endingQuotient(quotient * divisor + remainder, divisor);
+    return ending && printDecimal(ending);
+  }
+  // What is left over by mistake may be more than a whole: that is not hidden by reducing it.
+  const common = remainder < divisor ? gcd(remainder, divisor) : 1n;
+  return printMixed({
+    whole: quotient,
+    numerator: remainder / common,
+    denominator: divisor / common
+  });
 }
 
 export const quotientOf = (quotient: bigint, remainder: bigint): Quotient => ({

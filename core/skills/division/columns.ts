@@ -5,6 +5,7 @@ import {
   unwrittenAt,
   using,
   type Cell,
+  type DivisionFrame,
   type Line,
   type Step,
   type StepWords
@@ -17,7 +18,7 @@ import { beginningTo, figureAt, placesFrom, type Dividing } from './partials';
  *   quotient.p --> product.p --> remainder.p --> brought.p-1 --> quotient.p-1 ...
  *
  * What is left is seen with the digit that is brought down to it, so that before the end it need not be written
- * by itself. Nor need the zeros above the first figures, nor what 0 times the divisor is.
+ * by itself. Nor need the zeros above the first figures, nor what 0 times the divisor is, though examples show it.
  */
 export function columnFigures(item: Dividing): Step[] {
   return placesFrom(item).flatMap((p) => stepsAt(item, p));
@@ -55,7 +56,9 @@ function stepsAt(item: Dividing, p: number): Step[] {
       }
     }),
     step(`product.${p}`, [`quotient.${p}`], (value) => value * divisor, {
+      // The zero line may be left out; an example writes it.
       ...unwrittenAt(0n),
+      modelled: true,
       label: label('Product'),
       says: ({ value, of }) => `${of(`quotient.${p}`)} × ${divisor} = ${value}.`
     }),
@@ -74,22 +77,17 @@ function stepsAt(item: Dividing, p: number): Step[] {
   return [...steps, down];
 }
 
-interface Frame {
-  readonly x: (place: number) => number;
-  readonly top: number;
-}
-
 /**
  * Under the dividend by turns a product, ruled off, and what is left with the digit brought down, each ending
  * under the digit it belongs to; `end` is the row below them.
  */
-export function columnRows(item: Dividing, { x, top }: Frame) {
+export function columnRows(item: Dividing, { x, row }: DivisionFrame) {
   const { lowest } = item;
   const squares = String(item.divisor).length + 1;
   const under = (id: string, place: number, y: number) =>
     squareCell(id, { x: x(place) - squares + 1, y, width: squares, isSpaced: true });
   const rows = placesFrom(item).filter((place) => place <= item.top);
-  const rowOf = (place: number) => top + 2 + 2 * (item.top - place);
+  const rowOf = (place: number) => row + 1 + 2 * (item.top - place);
   const cells: Cell[] = rows.flatMap((place) => [
     under(`product.${place}`, place, rowOf(place)),
     place === lowest

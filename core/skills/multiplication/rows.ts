@@ -21,11 +21,14 @@ import { answerAcross } from '../answer-across';
 import { productSteps, type ProductRow, type RowTotal } from './product-row';
 import type { Factors, Given } from './factors';
 
-/** A placeholder is a zero; some houses write a cross. */
+/** A placeholder is a zero; some houses write a cross, or leave the place open. */
 const placeholder: Reading<bigint> = {
   ...wholeNumber,
   parse: (written) => (/^\s*[x×✕✗-]\s*$/i.test(written) ? 0n : wholeNumber.parse(written))
 };
+
+/** What stands in the place of a placeholder. */
+const HOLDERS = { zero: '0', cross: '×', open: '' } as const;
 
 /**
  * One row for each digit of the multiplier, each with its own carries, then their sum:
@@ -62,9 +65,16 @@ export function rowSteps(factors: Factors, row: number, total?: RowTotal): Step[
   const placeholders = Array.from({ length: row }, (_, place) =>
     step(`row.${row}.placeholder.${place}`, [], () => 0n, {
       reading: placeholder,
+      writes: (_value, style) => HOLDERS[style.placeholder],
       label: ({ place: name }) => `Placeholder of row ${row + 1} in the ${name(place)}`,
-      says: ({ place: name }) =>
-        `Row ${row + 1} multiplies by ${m} ${name(row)}: a 0 holds the ${name(place)}.`
+      says: ({ style, place: name }) => {
+        const held = {
+          zero: `a 0 holds the ${name(place)}`,
+          cross: `a cross holds the ${name(place)}`,
+          open: `the ${name(place)} stay open`
+        };
+        return `Row ${row + 1} multiplies by ${m} ${name(row)}: ${held[style.placeholder]}.`;
+      }
     })
   );
   const more = m === 0 ? unwrittenAt(0n) : { leftOut: 0n };

@@ -3,6 +3,7 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import {
     houseStyleConflict,
+    spoken,
     writeNumeral,
     type HouseStyle
   } from '@zealous-quill/core/house-style';
@@ -100,7 +101,7 @@
             layout={sample.layout}
             texts={Object.fromEntries(sample.steps.map(({ id, text }) => [id, text]))}
             square={1.4 + (style.squares - 5) * 0.18}
-            label="{sample.prompt} worked"
+            label="{spoken(sample.prompt)} worked"
           />
           <ol>
             {#each sample.steps as { id, explanation } (id)}<li>

@@ -56,7 +56,8 @@ export const errorPatterns = {
       const value = withoutZeros({ units: turned.quotient, places: turned.quotientPlaces });
       return isAboveOne(value) ? value : undefined;
     }),
-    { belowOne: true }
+    // A quotient of one figure is turned into one that ends.
+    { belowOne: true, quotientDigits: 1 }
   )
 };
 

@@ -1,6 +1,7 @@
 import { methodAndAnswer } from '../../../marking/schemes';
 import { zerosNoted } from '../../decimal-columns/answer';
 import { defineSkill, rung } from '../../define';
+import { divisionPrompt } from '../../division/asking';
 import type { Given } from '../../division/look';
 import { pairOf } from '../../given/pair';
 import { card } from './card';
@@ -29,7 +30,7 @@ export const skill = defineSkill({
   sheet: (given, _school, style) => decimalSheet(given, style),
   marks: (_given, _school, style) => zerosNoted(methodAndAnswer, style),
   patterns: errorPatterns,
-  prompt: (line) => `Work out ${line}.`,
+  prompt: (_line, style, given, turn) => divisionPrompt(given, style, turn),
   difficulty: {
     constant: -2.9,
     divisorDigits: 0.8,

@@ -1,11 +1,5 @@
 import type { HouseStyle } from '../../../house-style';
-import {
-  decimalNumber,
-  printDecimal,
-  toDigits,
-  withoutZeros,
-  type Decimal
-} from '../../../numbers';
+import { decimalNumber, toDigits, withoutZeros, type Decimal } from '../../../numbers';
 import {
   ANSWER,
   constant,
@@ -15,6 +9,7 @@ import {
   squareCell,
   stepOn,
   type Cell,
+  type DivisionFrame,
   type Layout,
   type Step
 } from '../../../working';
@@ -131,54 +126,62 @@ function tenfold({ units, places }: Decimal, power: number): Decimal {
 }
 
 /**
- * The numbers with their points moved in a line of their own, where they move; below it the division, the points
- * of dividend and quotient in one column, with squares for the zeros that are put on.
+ * The division with the points of dividend and quotient where they stand, squares for the zeros that are put on
+ * and, where the points move, for both numbers as they become.
  */
 export function decimalSheet(given: Given, style: HouseStyle): Layout {
   const item = moved(given)!;
   const division = dividing(item);
   const decimals = -division.lowest;
-  const by = String(item.divisor).length;
-  const wholes = division.digits.length - decimals;
-  const isMoved = item.shift > 0;
-  const frame = divisionLines({ divisor: by, wholes, decimals, above: 0 }, style);
-  const { x, top, places, layout } = frame;
-  const mark = style.decimalMark === 'comma' ? ',' : '.';
-  const point = (y: number) => printedCell('sign', mark, { x: x(0) + 1, y });
-  const printed = { units: item.units, places: item.places };
-  const figures = decimals === 0 ? [] : [point(top)];
-  const numbers: Cell[] = isMoved
-    ? [
-        squareCell(DIVISOR, { x: 0, y: top + 1, width: by, isSpaced: true }),
-        squareCell(DIVIDEND, {
-          ...{ x: x(wholes - 1), y: top + 1, isSpaced: true },
-          width: wholes + (item.places > 0 ? item.places + 1 : 0)
-        }),
-        ...(item.places === 0 && decimals > 0 ? [point(top + 1)] : [])
-      ]
-    : [
-        ...[...String(item.divisor)].map((digit, at) =>
-          printedCell('given', digit, { x: at, y: top + 1 })
-        ),
-        ...[...printDecimal(printed)].map((text, at) =>
-          printedCell(text === '.' ? 'sign' : 'given', text === '.' ? mark : text, {
-            x: x(wholes - 1) + at,
-            y: top + 1
-          })
-        ),
-        ...(item.places === 0 ? [point(top + 1)] : [])
-      ];
-  const zeros = zerosPutOn(item).map(({ id, place }) =>
-    squareCell(id, { x: x(place!), y: top + 1 })
+  const top = division.digits.length - decimals - 1;
+  const isLong = !isShort(item);
+  const frame = divisionLines(
+    {
+      divisor: String(item.divisor).length,
+      wholes: top + 1,
+      decimals,
+      isRight: isLong && style.longDivision === 'right',
+      top
+    },
+    style
   );
-  const squares = places.map((place) => squareCell(`quotient.${place}`, { x: x(place), y: top }));
-  const worked = [...numbers, ...zeros, ...figures, ...squares];
-  if (isShort(item)) {
-    const carried = places
-      .slice(1)
-      .map((place) => corner(`carried.${place}`, x(place), top + 1, style));
-    return layout(top + 3, [...worked, ...carried]);
+  const { x, row, places, layout } = frame;
+  const cells = [
+    ...(item.shift > 0 ? movedNumbers(item, frame) : printedNumbers(item, frame)),
+    ...(decimals > 0
+      ? [frame.point, ...(item.places === 0 ? [{ x: x(0) + 1, y: row }] : [])]
+      : []
+    ).map((place) => printedCell('sign', style.decimalMark === 'comma' ? ',' : '.', place)),
+    ...zerosPutOn(item).map(({ id, place }) => squareCell(id, { x: x(place!), y: row })),
+    ...places.map((place) => squareCell(`quotient.${place}`, frame.quotient(place)))
+  ];
+  if (isLong) {
+    const working = columnRows(division, frame);
+    return layout(working.end + 1, [...cells, ...working.cells], working.rules);
   }
-  const rows = columnRows(division, frame);
-  return layout(rows.end + 1, [...worked, ...rows.cells], rows.rules);
+  const carried = places.slice(1).map((place) => corner(`carried.${place}`, x(place), row, style));
+  return layout(row + 2, [...cells, ...carried]);
+}
+
+/** Squares for both numbers with their points moved, a figure or a point in each. */
+function movedNumbers(item: Moved, { x, row, places, divisor }: DivisionFrame): Cell[] {
+  const first = x(places[0]!);
+  return [
+    squareCell(DIVISOR, { ...divisor, width: String(item.divisor).length, isSpaced: true }),
+    squareCell(DIVIDEND, { x: first, y: row, width: x(-item.places) - first + 1, isSpaced: true })
+  ];
+}
+
+/** Both numbers as they are given, the points in their column. */
+function printedNumbers(item: Moved, { x, row, divisor }: DivisionFrame): Cell[] {
+  const figures = toDigits(item.units);
+  while (figures.length < item.places + 1) figures.push(0);
+  return [
+    ...[...String(item.divisor)].map((digit, at) =>
+      printedCell('given', digit, { x: divisor.x + at, y: divisor.y })
+    ),
+    ...figures.map((digit, at) =>
+      printedCell('given', String(digit), { x: x(at - item.places), y: row })
+    )
+  ];
 }

@@ -91,10 +91,10 @@ function linesNeeded({ dividend, divisor }: Given): number {
 
 /** Under the dividend by turns a multiple, ruled off, and what is left; the whole answer stands below. */
 export function chunkSheet(given: Given, style: HouseStyle): Layout {
-  const { x, top, layout } = divisionFrame(given, style);
+  const { x, row, layout } = divisionFrame(given, style);
   const n = given.dividend.length;
   const lines = Array.from({ length: linesNeeded(given) + SPARE }, (_, line) => line);
-  const rowOf = (line: number) => top + 2 + 2 * line;
+  const rowOf = (line: number) => row + 1 + 2 * line;
   const under = (id: string, y: number) =>
     squareCell(id, { x: x(n - 1), y, width: n, isSpaced: true });
   return layout(

@@ -12,13 +12,14 @@ export function columnSteps(given: Given): Step[] {
   return [...columnFigures(item), quotientAcross(item, last)];
 }
 
-/** The quotient above the dividend, the working under it, and below that the whole answer. */
+/** The quotient above the dividend or right of it, the working under it, and below that the whole answer. */
 export function columnSheet(given: Given, style: HouseStyle): Layout {
-  const frame = divisionFrame(given, style);
   const item = dividing(given);
+  const isRight = style.longDivision === 'right';
+  const frame = divisionFrame(given, style, { isRight, top: item.digits.length - 1 });
   const { cells, rules, end } = columnRows(item, frame);
-  const figures = item.digits.map((_, place) =>
-    squareCell(`quotient.${place}`, { x: frame.x(place), y: frame.top })
+  const figures = frame.places.map((place) =>
+    squareCell(`quotient.${place}`, frame.quotient(place))
   );
   return frame.layout(end + 1, [...figures, ...cells], rules);
 }

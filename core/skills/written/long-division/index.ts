@@ -1,6 +1,7 @@
 import { methodAndAnswer } from '../../../marking/schemes';
 import { defineSkill, rung } from '../../define';
 import { divisionPatterns } from '../../division/errors';
+import { remainderAllowed, remainderPrompt } from '../../division/asking';
 import { divisionFeatures, look } from '../../division/look';
 import { divisions } from '../../division/space';
 import { numberBetween, twoNumbers } from '../../given/numbers';
@@ -31,9 +32,9 @@ export const skill = defineSkill({
   working: { columns: columnSteps, chunks: chunkSteps },
   sheet: (given, school, style) =>
     school === 'chunks' ? chunkSheet(given, style) : columnSheet(given, style),
-  marks: methodAndAnswer,
+  marks: (_given, _school, style) => remainderAllowed(methodAndAnswer, style),
   patterns: divisionPatterns(['columns']),
-  prompt: (line) => `Work out ${line}.`,
+  prompt: (_line, style, given, turn) => remainderPrompt(given, style, turn),
   difficulty: {
     constant: -2.2,
     digits: 0.2,

@@ -1,5 +1,6 @@
 import { methodAndAnswer } from '../../../marking/schemes';
 import { defineSkill, rung } from '../../define';
+import { remainderAllowed, remainderPrompt } from '../../division/asking';
 import { divisionFeatures, look } from '../../division/look';
 import { divisions } from '../../division/space';
 import { numberBetween, twoNumbers } from '../../given/numbers';
@@ -27,9 +28,9 @@ export const skill = defineSkill({
   items: divisions,
   working: { 'bus-stop': shortSteps },
   sheet: (given, _school, style) => shortSheet(given, style),
-  marks: methodAndAnswer,
+  marks: (_given, _school, style) => remainderAllowed(methodAndAnswer, style),
   patterns: errorPatterns,
-  prompt: (line) => `Work out ${line}.`,
+  prompt: (_line, style, given, turn) => remainderPrompt(given, style, turn),
   difficulty: {
     constant: -3.3,
     digits: 0.2,

@@ -14,10 +14,9 @@ export function shortSteps(given: Given): Step[] {
 
 /** The dividend under its bar, the divisor before it, the quotient above; the whole answer stands below. */
 export function shortSheet({ dividend, divisor }: Given, style: HouseStyle): Layout {
-  const { x, top, layout } = divisionFrame({ dividend, divisor }, style);
-  const places = [...dividend].map((_, at) => dividend.length - 1 - at);
-  return layout(top + 3, [
-    ...places.map((place) => squareCell(`quotient.${place}`, { x: x(place), y: top })),
-    ...places.slice(1).map((place) => corner(`carried.${place}`, x(place), top + 1, style))
+  const { x, row, places, quotient, layout } = divisionFrame({ dividend, divisor }, style);
+  return layout(row + 2, [
+    ...places.map((place) => squareCell(`quotient.${place}`, quotient(place))),
+    ...places.slice(1).map((place) => corner(`carried.${place}`, x(place), row, style))
   ]);
 }

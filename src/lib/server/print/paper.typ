@@ -37,11 +37,26 @@
     align(center, bottom),
   )
 })
+// A division under its bar, the divisor before it.
+#let division(divisor, dividend) = box(baseline: 0.18em, {
+  box(baseline: 0.18em, inset: (bottom: 0.18em), divisor)
+  h(0.14em)
+  box(
+    baseline: 0.18em,
+    inset: (left: 0.18em, right: 0.14em, top: 0.14em, bottom: 0.18em),
+    stroke: (left: 0.6pt + ink, top: 0.6pt + ink),
+    dividend,
+  )
+})
 // Only in what a skill has written: what a person typed, a title or a date in it, stands as it is.
 #let maths(body) = {
-  show regex("\d+/\d+"): it => {
+  show regex("\d([\d.,\u{202f}]*\d)?/\d([\d.,\u{202f}]*\d)?"): it => {
     let (top, bottom) = it.text.split("/")
     fraction(top, bottom)
+  }
+  show regex("\d([\d.,\u{202f}]*\d)?\u{27cc}\d([\d.,\u{202f}]*\d)?"): it => {
+    let (divisor, dividend) = it.text.split("\u{27cc}")
+    division(divisor, dividend)
   }
   body
 }

@@ -61,6 +61,40 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
     ]
   },
   {
+    title: 'Multiplying and dividing',
+    choices: [
+      choice('timesSign', 'The sign of multiplication is', [
+        ['cross', '×'],
+        ['dot', '·']
+      ]),
+      choice('divideSign', 'The sign of division is', [
+        ['obelus', '÷'],
+        ['colon', ':'],
+        ['slash', '/']
+      ]),
+      choice('divisionAsked', 'Divisions are asked', [
+        ['in-turn', 'in all ways, in turn'],
+        ['sign', 'with a sign'],
+        ['bar', 'as a fraction'],
+        ['bus-stop', 'under a bar']
+      ]),
+      choice('remainder', 'A remainder is answered', [
+        ['r', 'after an r'],
+        ['fraction', 'as a fraction'],
+        ['decimal', 'as a decimal that ends']
+      ]),
+      choice('longDivision', 'The quotient of a long division stands', [
+        ['above', 'above the dividend'],
+        ['right', 'right of it']
+      ]),
+      choice('placeholder', 'Empty places of a row hold', [
+        ['zero', 'a zero'],
+        ['cross', 'a cross'],
+        ['open', 'nothing']
+      ])
+    ]
+  },
+  {
     title: 'Numbers',
     choices: [
       choice('decimalMark', 'Decimal mark', [

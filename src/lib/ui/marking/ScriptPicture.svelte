@@ -1,6 +1,6 @@
 <script lang="ts">
   import { ANSWER, cellOf, spreadAnswer, type Graph } from '@zealous-quill/core/working';
-  import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { spoken, writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import Fileupload from 'flowbite-svelte/Fileupload.svelte';
   import Label from 'flowbite-svelte/Label.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
@@ -61,7 +61,7 @@
       )}
       handwritten
       {square}
-      label="Script: {item.prompt} answered {working[ANSWER] ?? ''}"
+      label="Script: {spoken(item.prompt)} answered {working[ANSWER] ?? ''}"
     />
     {#if answer !== ''}
       <p class="answer">

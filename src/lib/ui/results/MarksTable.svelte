@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { spoken } from '@zealous-quill/core/house-style';
   import { attemptWords } from '@zealous-quill/core/marking';
   import Checkbox from 'flowbite-svelte/Checkbox.svelte';
   import { percent, sumOf, type Item, type Outcome, type Pupil, type Skill } from './table';
@@ -43,13 +44,15 @@
     outcomes.filter((outcome) => outcome === null).length;
 
   function hint(item: Item, outcome: Outcome | null): string {
-    if (!outcome) return `${item.prompt} not marked yet`;
+    if (!outcome) return `${spoken(item.prompt)} not marked yet`;
     const said = [
       ...(outcome.attempt === 'written' ? [] : [attemptWords[outcome.attempt]]),
       ...(outcome.didShow.length > 0 ? [outcome.didShow.map((id) => titles[id]).join(' or ')] : []),
       ...(outcome.comment === '' ? [] : [`“${outcome.comment}”`])
     ];
-    return [`${item.prompt} ${outcome.awarded} of ${outcome.available}`, ...said].join('; ');
+    return [`${spoken(item.prompt)} ${outcome.awarded} of ${outcome.available}`, ...said].join(
+      '; '
+    );
   }
 
   const pick = (script: number) =>

@@ -67,7 +67,7 @@
     <span
       class="mark {cell.role}"
       class:current={cell.type === 'step' && cell.step === current}
-      class:crossed={cell.type === 'step' ? cell.crossedOff && text !== '' : isStruck(cell, texts)}
+      class:crossed={isStruck(cell, texts)}
       class:long={text.length > 1 && !figures}
       style:left="calc({cell.x} * var(--square))"
       style:top="calc({cell.y} * var(--square))"

@@ -1,6 +1,6 @@
 <script lang="ts">
   import DataTable from '$lib/ui/kit/DataTable.svelte';
-  import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { spoken, writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import type { ItemView, SkillDescription, Way } from '@zealous-quill/core/skills';
   import Meaning from '$lib/ui/kit/Meaning.svelte';
   import { difficultyWord, duration, logit } from '../format';
@@ -54,7 +54,7 @@
       texts={stepper.texts}
       current={stepper.current}
       {square}
-      label="{view.item.prompt} {stepper.shown} of {view.steps.length} steps shown"
+      label="{spoken(view.item.prompt)} {stepper.shown} of {view.steps.length} steps shown"
     />
   </div>
   <div class="stepper">

@@ -11,7 +11,7 @@
   ];
 </script>
 
-{#if ways.length > 1}
+{#if ways.length > 0}
   <h3>Ways of working it in the head</h3>
   <DataTable {columns}>
     {#each ways as { title, steps, held, applies, isCheapest } (title)}
