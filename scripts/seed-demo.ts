@@ -15,6 +15,7 @@ import { simulatedWork } from '../src/lib/server/database/schema';
 import { listScripts, sitPaper } from '../src/lib/server/database/sittings';
 import { satItems, type SatItem } from '../src/lib/server/database/snapshots';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
+import * as plans from './demo/plans';
 import { demoClasses, habitsOf } from './demo/pupils';
 
 const SEED = 1847;
@@ -39,175 +40,16 @@ const [amber, copper, slate] = listClasses(db).map(({ id }) => id) as [number, n
 const lanterns = createPaper(db, startLadder(SKILL, 'Lantern counts: carrying', { seed: SEED }));
 const railway = createPaper(
   db,
-  fromPlans('Narrow-gauge fares: numbers of unequal length', SEED + 1, [
-    {
-      skill: SKILL,
-      kind: 'worked-example',
-      count: 1,
-      controls: { addends: 2, digits: 3, shortest: 2, carries: 1 }
-    },
-    {
-      skill: SKILL,
-      kind: 'gaps',
-      count: 1,
-      controls: { addends: 2, digits: 3, shortest: 2, carries: 2 }
-    },
-    {
-      skill: SKILL,
-      kind: 'set-out',
-      count: 4,
-      controls: { addends: 2, digits: 3, shortest: 2, carries: { min: 1 } }
-    },
-    {
-      skill: SKILL,
-      kind: 'bare',
-      count: 4,
-      controls: { addends: 2, digits: 4, shortest: { max: 3 }, carries: 2 }
-    },
-    {
-      skill: SKILL,
-      kind: 'harder',
-      count: 2,
-      controls: { addends: 2, digits: 4, carries: 4, ripples: { min: 1 } }
-    },
-    {
-      skill: SKILL,
-      kind: 'challenge',
-      count: 2,
-      controls: { addends: 3, digits: 4, shortest: { max: 3 }, largestCarry: 2 }
-    }
-  ])
+  fromPlans('Narrow-gauge fares: numbers of unequal length', SEED + 1, plans.railway)
 );
 const station = createPaper(
   db,
-  fromPlans('Weather station: totals that make a new column', SEED + 2, [
-    {
-      skill: SKILL,
-      kind: 'worked-example',
-      count: 1,
-      controls: { addends: 2, digits: 3, newColumn: true, carries: 1 }
-    },
-    {
-      skill: SKILL,
-      kind: 'set-out',
-      count: 6,
-      controls: { addends: 2, digits: 3, newColumn: true, carries: { min: 2 } }
-    },
-    {
-      skill: SKILL,
-      kind: 'challenge',
-      count: 2,
-      controls: { addends: 4, digits: 3, newColumn: true, largestCarry: 3 }
-    }
-  ])
+  fromPlans('Weather station: totals that make a new column', SEED + 2, plans.station)
 );
 
 const mixed = createPaper(
   db,
-  fromPlans('Autumn review: seven ways of working', SEED + 4, [
-    {
-      skill: 'column-addition',
-      kind: 'set-out',
-      count: 2,
-      controls: { addends: 2, digits: 4, shortest: 3, carries: 2 }
-    },
-    {
-      skill: 'column-subtraction',
-      kind: 'set-out',
-      count: 2,
-      controls: { digits: 4, regroupings: 3, acrossZeros: 1 }
-    },
-    {
-      skill: 'long-multiplication',
-      kind: 'set-out',
-      count: 2,
-      controls: { digits: 2, multiplierDigits: 2, carries: 2 }
-    },
-    {
-      skill: 'order-decimals',
-      kind: 'set-out',
-      count: 2,
-      controls: {
-        ...{ count: 4, maxPlaces: 3, integers: 0, longerTraps: { min: 2 }, zeroTraps: 1 },
-        ...{ wholeParts: { max: 2 }, wholeSpan: { max: 1 }, placed: { max: 1 } }
-      }
-    },
-    {
-      skill: 'mixed-subtraction',
-      kind: 'worked-example',
-      count: 1,
-      controls: {
-        ...{ relation: ['multiple'], regroups: true, simplifies: false, commonDenominator: 12 },
-        ...{ friendly: true, largestWhole: { max: 12 } }
-      }
-    },
-    {
-      skill: 'mixed-subtraction',
-      kind: 'set-out',
-      count: 2,
-      controls: {
-        relation: ['coprime', 'shared-factor'],
-        regroups: true,
-        wholeVanishes: false,
-        fractionOnly: false,
-        wholeMinuend: false,
-        friendly: true,
-        largestWhole: { max: 12 },
-        commonDenominator: { min: 10, max: 30 }
-      }
-    },
-    {
-      skill: 'near-multiple-subtraction',
-      kind: 'set-out',
-      count: 3,
-      controls: { digits: 3, changeDigits: 2, answerDigits: 3, crosses: true },
-      spread: {
-        feature: 'suited',
-        parts: [
-          { control: true, count: 2 },
-          { control: false, count: 1 }
-        ]
-      }
-    },
-    {
-      skill: 'factorise-quadratic',
-      school: 'area-grid',
-      kind: 'set-out',
-      count: 2,
-      controls: {
-        factorable: true,
-        kind: ['general'],
-        content: { max: 3 },
-        leading: { min: 2, max: 6 },
-        largest: { max: 30 }
-      }
-    },
-    {
-      skill: 'factorise-quadratic',
-      school: 'cross-trial',
-      kind: 'set-out',
-      count: 1,
-      controls: {
-        factorable: true,
-        kind: ['general'],
-        content: 1,
-        leading: { min: 2, max: 6 },
-        largest: { max: 30 }
-      }
-    },
-    {
-      skill: 'factorise-quadratic',
-      kind: 'challenge',
-      count: 2,
-      controls: {
-        monic: true,
-        kind: ['general', 'prime'],
-        content: 1,
-        signs: ['-+'],
-        largest: { max: 30 }
-      }
-    }
-  ])
+  fromPlans('Autumn review: seven ways of working', SEED + 4, plans.review)
 );
 
 sit(copper, lanterns, '2026-11-12', 1);
@@ -215,73 +57,22 @@ sit(amber, railway, '2026-11-19', 0.55);
 sit(slate, mixed, '2026-11-20', 0.8);
 sit(copper, station, '2026-11-24', 0);
 newEdition(db, lanterns);
-createPaper(
-  db,
-  fromPlans('Bakery orders: three numbers and more', SEED + 3, [
-    {
-      skill: SKILL,
-      kind: 'worked-example',
-      count: 1,
-      controls: { addends: 3, digits: 3, carries: 2 }
-    },
-    {
-      skill: SKILL,
-      kind: 'bare',
-      count: 6,
-      controls: { addends: { min: 3, max: 4 }, digits: 3, carries: 2 }
-    },
-    {
-      skill: SKILL,
-      kind: 'challenge',
-      count: 2,
-      controls: { addends: 5, digits: 4, largestCarry: { min: 2 } }
-    }
-  ])
-);
+createPaper(db, fromPlans('Bakery orders: three numbers and more', SEED + 3, plans.bakery));
 const wagons = createPaper(
   db,
-  fromPlans('Crates by the wagon: sharing out', SEED + 5, [
-    {
-      skill: 'short-division',
-      kind: 'worked-example',
-      count: 1,
-      controls: { digits: 3, divisor: { min: 3, max: 9 }, quotientZeros: 1, exact: true }
-    },
-    {
-      skill: 'short-division',
-      kind: 'set-out',
-      count: 4,
-      controls: {
-        ...{ digits: 3, divisor: { min: 3, max: 9 }, exact: false, leadingShort: false },
-        carried: { min: 1 }
-      },
-      spread: {
-        feature: 'quotientZeros',
-        parts: [
-          { control: 0, count: 2 },
-          { control: 1, count: 2 }
-        ]
-      }
-    },
-    {
-      skill: 'short-division',
-      kind: 'bare',
-      count: 4,
-      controls: { digits: 4, divisor: { min: 3, max: 9 }, quotientZeros: 1, carried: { min: 1 } }
-    },
-    {
-      skill: 'long-division',
-      kind: 'challenge',
-      count: 2,
-      controls: {
-        ...{ digits: 4, quotientDigits: 3, quotientZeros: 1, exact: false },
-        divisor: { min: 12, max: 19 }
-      }
-    }
-  ])
+  fromPlans('Crates by the wagon: sharing out', SEED + 5, plans.wagons)
 );
 sit(slate, wagons, '2026-11-25', 1);
 createPaper(db, startLadder('decimal-addition', 'Rain gauges: points in line', { seed: SEED + 6 }));
+// Decimals in every state: a draft, one not yet marked, one half and one all marked.
+const ladder = (skill: string, title: string, offset: number) =>
+  createPaper(db, startLadder(skill, title, { seed: SEED + offset }));
+const ribbons = ladder('decimal-subtraction', 'Ribbon off the roll: what is left', 7);
+const oil = ladder('decimal-multiplication', 'Lamp oil by the litre', 8);
+const glass = ladder('decimal-division', 'Panes cut to length', 9);
+sit(copper, ribbons, '2026-11-25', 1);
+sit(slate, oil, '2026-11-26', 0.5);
+sit(slate, glass, '2026-11-27', 0);
 db.$client.close();
 
 /** A class sits a paper; simulated pupils write, and a share of the responses is marked. */

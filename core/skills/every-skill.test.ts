@@ -46,6 +46,14 @@ function* houseStyles(): Generator<HouseStyle> {
               answerRules: rules,
               headings: over
             };
+  yield {
+    ...{ ...defaultHouseStyle, blankPlaces: 'open', longDivision: 'right', placeholder: 'open' },
+    ...{ remainder: 'fraction', divisionAsked: 'bar', timesSign: 'dot', divideSign: 'colon' }
+  };
+  yield {
+    ...{ ...defaultHouseStyle, headings: 'none', longDivision: 'right', placeholder: 'cross' },
+    ...{ remainder: 'decimal', divisionAsked: 'bus-stop', divideSign: 'slash' }
+  };
 }
 
 /** An item of each rung in each school, under every house style that changes its sheet or its sentences. */

@@ -13,3 +13,16 @@ export async function readPdf(
   const markInfo = await file.getMarkInfo();
   return { text: texts.join('\n'), pages: file.numPages, isTagged: markInfo?.Marked === true };
 }
+
+/** The texts of the first page of a PDF, each with the middle of its line from the left and from the foot, in points. */
+export async function placedText(
+  bytes: Uint8Array
+): Promise<{ text: string; x: number; y: number }[]> {
+  const file = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
+  const { items } = await (await file.getPage(1)).getTextContent();
+  return items.flatMap((item) =>
+    'str' in item
+      ? [{ text: item.str, x: item.transform[4] + item.width / 2, y: item.transform[5] }]
+      : []
+  );
+}

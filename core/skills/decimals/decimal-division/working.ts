@@ -146,12 +146,13 @@ export function decimalSheet(given: Given, style: HouseStyle): Layout {
     style
   );
   const { x, row, places, layout } = frame;
+  // Where the dividend has a point after it was moved, that is written with it.
+  const isPrinted = item.shift === 0 || item.places === 0;
   const cells = [
     ...(item.shift > 0 ? movedNumbers(item, frame) : printedNumbers(item, frame)),
-    ...(decimals > 0
-      ? [frame.point, ...(item.places === 0 ? [{ x: x(0) + 1, y: row }] : [])]
-      : []
-    ).map((place) => printedCell('sign', style.decimalMark === 'comma' ? ',' : '.', place)),
+    ...(decimals > 0 ? [frame.point, ...(isPrinted ? [{ x: x(0) + 1, y: row }] : [])] : []).map(
+      (place) => printedCell('sign', style.decimalMark === 'comma' ? ',' : '.', place)
+    ),
     ...zerosPutOn(item).map(({ id, place }) => squareCell(id, { x: x(place!), y: row })),
     ...places.map((place) => squareCell(`quotient.${place}`, frame.quotient(place)))
   ];

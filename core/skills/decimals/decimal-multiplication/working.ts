@@ -60,7 +60,7 @@ function counted(): Step {
   const answer = usingValues<[bigint, bigint]>([PRODUCT, 'places'], pointed);
   return stepOn(ANSWER, answer, {
     ...decimalAnswer,
-    says: ({ value, of }) => `Count ${of('places')} places from the right: ${value}.`
+    says: ({ value, of }) => `Count ${placesWord(of('places'))} from the right: ${value}.`
   });
 }
 
@@ -68,6 +68,8 @@ function counted(): Step {
 export function pointed(product: bigint, places: bigint): Decimal | undefined {
   return places > 40n ? undefined : withoutZeros({ units: product, places: Number(places) });
 }
+
+const placesWord = (places: string) => (places === '1' ? '1 place' : `${places} places`);
 
 function estimateOf(given: Given): Step {
   const { usual, others } = estimates(given);

@@ -92,13 +92,13 @@
       place(line(start: (0pt, y * side), end: (picture.width * side, y * side), stroke: grid-line))
     }
     for mark in picture.marks {
-      let side = mark.size * side
       place(dx: mark.x * side, dy: mark.y * side, box(width: mark.width * side, height: mark.height * side, {
         set align(center + horizon)
         mark-text(mark)
       }))
       if mark.crossedOff and mark.text != "" {
-        place(dx: mark.x * side, dy: mark.y * side, line(start: (0pt, side), end: (side, 0pt), stroke: 0.6pt + ink))
+        let size = mark.size * side
+        place(dx: mark.x * side, dy: mark.y * side, line(start: (0pt, size), end: (size, 0pt), stroke: 0.6pt + ink))
       }
     }
     for arc in picture.arcs {

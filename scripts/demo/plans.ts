@@ -1,0 +1,234 @@
+import type { PaperPlan } from '@zealous-quill/core/papers';
+
+const SKILL = 'column-addition';
+
+/** Sums of numbers that differ in length. */
+export const railway: readonly PaperPlan[] = [
+  {
+    skill: SKILL,
+    kind: 'worked-example',
+    count: 1,
+    controls: { addends: 2, digits: 3, shortest: 2, carries: 1 }
+  },
+  {
+    skill: SKILL,
+    kind: 'gaps',
+    count: 1,
+    controls: { addends: 2, digits: 3, shortest: 2, carries: 2 }
+  },
+  {
+    skill: SKILL,
+    kind: 'set-out',
+    count: 4,
+    controls: { addends: 2, digits: 3, shortest: 2, carries: { min: 1 } }
+  },
+  {
+    skill: SKILL,
+    kind: 'bare',
+    count: 4,
+    controls: { addends: 2, digits: 4, shortest: { max: 3 }, carries: 2 }
+  },
+  {
+    skill: SKILL,
+    kind: 'harder',
+    count: 2,
+    controls: { addends: 2, digits: 4, carries: 4, ripples: { min: 1 } }
+  },
+  {
+    skill: SKILL,
+    kind: 'challenge',
+    count: 2,
+    controls: { addends: 3, digits: 4, shortest: { max: 3 }, largestCarry: 2 }
+  }
+];
+
+/** Sums that make a new column. */
+export const station: readonly PaperPlan[] = [
+  {
+    skill: SKILL,
+    kind: 'worked-example',
+    count: 1,
+    controls: { addends: 2, digits: 3, newColumn: true, carries: 1 }
+  },
+  {
+    skill: SKILL,
+    kind: 'set-out',
+    count: 6,
+    controls: { addends: 2, digits: 3, newColumn: true, carries: { min: 2 } }
+  },
+  {
+    skill: SKILL,
+    kind: 'challenge',
+    count: 2,
+    controls: { addends: 4, digits: 3, newColumn: true, largestCarry: 3 }
+  }
+];
+
+/** A little of seven ways of working. */
+export const review: readonly PaperPlan[] = [
+  {
+    skill: 'column-addition',
+    kind: 'set-out',
+    count: 2,
+    controls: { addends: 2, digits: 4, shortest: 3, carries: 2 }
+  },
+  {
+    skill: 'column-subtraction',
+    kind: 'set-out',
+    count: 2,
+    controls: { digits: 4, regroupings: 3, acrossZeros: 1 }
+  },
+  {
+    skill: 'long-multiplication',
+    kind: 'set-out',
+    count: 2,
+    controls: { digits: 2, multiplierDigits: 2, carries: 2 }
+  },
+  {
+    skill: 'order-decimals',
+    kind: 'set-out',
+    count: 2,
+    controls: {
+      ...{ count: 4, maxPlaces: 3, integers: 0, longerTraps: { min: 2 }, zeroTraps: 1 },
+      ...{ wholeParts: { max: 2 }, wholeSpan: { max: 1 }, placed: { max: 1 } }
+    }
+  },
+  {
+    skill: 'mixed-subtraction',
+    kind: 'worked-example',
+    count: 1,
+    controls: {
+      ...{ relation: ['multiple'], regroups: true, simplifies: false, commonDenominator: 12 },
+      ...{ friendly: true, largestWhole: { max: 12 } }
+    }
+  },
+  {
+    skill: 'mixed-subtraction',
+    kind: 'set-out',
+    count: 2,
+    controls: {
+      relation: ['coprime', 'shared-factor'],
+      regroups: true,
+      wholeVanishes: false,
+      fractionOnly: false,
+      wholeMinuend: false,
+      friendly: true,
+      largestWhole: { max: 12 },
+      commonDenominator: { min: 10, max: 30 }
+    }
+  },
+  {
+    skill: 'near-multiple-subtraction',
+    kind: 'set-out',
+    count: 3,
+    controls: { digits: 3, changeDigits: 2, answerDigits: 3, crosses: true },
+    spread: {
+      feature: 'suited',
+      parts: [
+        { control: true, count: 2 },
+        { control: false, count: 1 }
+      ]
+    }
+  },
+  {
+    skill: 'factorise-quadratic',
+    school: 'area-grid',
+    kind: 'set-out',
+    count: 2,
+    controls: {
+      factorable: true,
+      kind: ['general'],
+      content: { max: 3 },
+      leading: { min: 2, max: 6 },
+      largest: { max: 30 }
+    }
+  },
+  {
+    skill: 'factorise-quadratic',
+    school: 'cross-trial',
+    kind: 'set-out',
+    count: 1,
+    controls: {
+      factorable: true,
+      kind: ['general'],
+      content: 1,
+      leading: { min: 2, max: 6 },
+      largest: { max: 30 }
+    }
+  },
+  {
+    skill: 'factorise-quadratic',
+    kind: 'challenge',
+    count: 2,
+    controls: {
+      monic: true,
+      kind: ['general', 'prime'],
+      content: 1,
+      signs: ['-+'],
+      largest: { max: 30 }
+    }
+  }
+];
+
+/** Sums of three numbers and more. */
+export const bakery: readonly PaperPlan[] = [
+  {
+    skill: SKILL,
+    kind: 'worked-example',
+    count: 1,
+    controls: { addends: 3, digits: 3, carries: 2 }
+  },
+  {
+    skill: SKILL,
+    kind: 'bare',
+    count: 6,
+    controls: { addends: { min: 3, max: 4 }, digits: 3, carries: 2 }
+  },
+  {
+    skill: SKILL,
+    kind: 'challenge',
+    count: 2,
+    controls: { addends: 5, digits: 4, largestCarry: { min: 2 } }
+  }
+];
+
+/** Divisions, with and without a zero in the quotient. */
+export const wagons: readonly PaperPlan[] = [
+  {
+    skill: 'short-division',
+    kind: 'worked-example',
+    count: 1,
+    controls: { digits: 3, divisor: { min: 3, max: 9 }, quotientZeros: 1, exact: true }
+  },
+  {
+    skill: 'short-division',
+    kind: 'set-out',
+    count: 4,
+    controls: {
+      ...{ digits: 3, divisor: { min: 3, max: 9 }, exact: false, leadingShort: false },
+      carried: { min: 1 }
+    },
+    spread: {
+      feature: 'quotientZeros',
+      parts: [
+        { control: 0, count: 2 },
+        { control: 1, count: 2 }
+      ]
+    }
+  },
+  {
+    skill: 'short-division',
+    kind: 'bare',
+    count: 4,
+    controls: { digits: 4, divisor: { min: 3, max: 9 }, quotientZeros: 1, carried: { min: 1 } }
+  },
+  {
+    skill: 'long-division',
+    kind: 'challenge',
+    count: 2,
+    controls: {
+      ...{ digits: 4, quotientDigits: 3, quotientZeros: 1, exact: false },
+      divisor: { min: 12, max: 19 }
+    }
+  }
+];
