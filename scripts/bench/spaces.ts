@@ -37,6 +37,33 @@ export const spaces: Readonly<Record<string, readonly BenchSpace[]>> = {
       controls: { digits: 4, multiplierDigits: 3, carries: 0, additionCarries: 0 }
     }
   ],
+  'decimal-subtraction': [
+    { name: 'common: 5 whole digits, 4 places', controls: { wholeDigits: 5, maxPlaces: 4 } },
+    {
+      name: 'rare: 8 regroupings',
+      controls: { wholeDigits: 5, maxPlaces: 4, regroupings: 8 }
+    },
+    {
+      name: 'rare: across 6 zeros, whole minuend',
+      controls: { wholeDigits: 5, maxPlaces: 4, acrossZeros: 6, wholeMinuend: true }
+    }
+  ],
+  'decimal-multiplication': [
+    { name: 'common: 4 by 3 digits', controls: { digits: 4, multiplierDigits: 3 } },
+    {
+      name: 'rare: 9 carries, a trailing zero',
+      controls: { digits: 4, multiplierDigits: 3, carries: 9, trailingZeros: 1 }
+    },
+    {
+      name: 'rare: 4 trailing zeros or more',
+      controls: { digits: 4, multiplierDigits: 3, trailingZeros: { min: 4 } }
+    }
+  ],
+  'decimal-division': [
+    { name: 'common: 5 digits', controls: { digits: 5 } },
+    { name: 'rare: 4 zeros in the quotient', controls: { digits: 5, quotientZeros: 4 } },
+    { name: 'rare: below 1, 3 further zeros', controls: { belowOne: true, extraZeros: 3 } }
+  ],
   'order-decimals': [
     { name: 'common: 5 numbers', controls: { count: 5 } },
     { name: 'rare: 9 longer traps', controls: { count: 5, longerTraps: 9 } },
@@ -137,6 +164,15 @@ export const counts: readonly (BenchSpace & { skill: string })[] = [
       zeroTraps: { max: 7 }
     }
   },
+  { skill: 'decimal-subtraction', name: 'no control', controls: {} },
+  { skill: 'decimal-multiplication', name: 'no control, the first time', controls: {} },
+  {
+    skill: 'decimal-multiplication',
+    name: '4 carries, 2 trailing zeros',
+    controls: { carries: 4, trailingZeros: 2 }
+  },
+  { skill: 'decimal-division', name: 'no control, the first time', controls: {} },
+  { skill: 'decimal-division', name: '2 zeros in the quotient', controls: { quotientZeros: 2 } },
   { skill: 'mixed-subtraction', name: 'no control', controls: {} },
   { skill: 'factorise-quadratic', name: 'no control', controls: {} },
   {

@@ -52,7 +52,7 @@ function stepsAt(item: Dividing, p: number): Step[] {
         const partial = p === top ? write(beginning) : of(`brought.${p}`);
         return value === '0'
           ? `${partial} is less than ${divisor}: write 0.`
-          : `${divisor} goes into ${partial} ${value === '1' ? 'once' : `${value} times`}. Write ${value}.`;
+          : `${divisor} goes into ${partial}: ${value === '1' ? 'once' : `${value} times`}. Write ${value}.`;
       }
     }),
     step(`product.${p}`, [`quotient.${p}`], (value) => value * divisor, {
