@@ -22,6 +22,8 @@ const foreign: Readonly<Record<string, RegExp>> = {
   verb: /factoris/i,
   firstPlace: /\bones\b/i,
   takingTen: /exchang|regroup/i,
+  timesSign: /\d × \d/,
+  divideSign: /÷/,
   // A full stop between two figures is a decimal point; a version has two.
   decimalMark: /(?<![\d.])\d+\.\d+(?![\d.])/
 };
@@ -31,6 +33,7 @@ const late: typeof foreign = {
   verb: /factor completely/i,
   firstPlace: /\bunits\b/i,
   takingTen: /borrow/i,
+  timesSign: /\d · \d/,
   // A list of numbers in a file of values has its commas in quotation marks, each with a space.
   decimalMark: /\d,\d{1,3}(?!,?\d)[;.]/
 };

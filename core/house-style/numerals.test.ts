@@ -88,7 +88,7 @@ test('a line is taken apart at its fractions and divisions and nowhere else', ()
 });
 
 test('a division under its bar is read out as one number by another', () => {
-  assert.equal(spoken(`Work out ${busStop('4488', '22')}.`), 'Work out 4488 \u00f7 22.');
+  assert.equal(spoken(`Work out ${busStop('4488', '22')}.`), 'Work out 4488 divided by 22.');
   assert.equal(spoken('6 2/9'), '6 2/9');
 });
 

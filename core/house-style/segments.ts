@@ -33,7 +33,7 @@ export function spoken(line: string): string {
     .map((segment) => {
       if ('text' in segment) return segment.text;
       return 'dividend' in segment
-        ? `${segment.dividend} \u00f7 ${segment.divisor}`
+        ? `${segment.dividend} divided by ${segment.divisor}`
         : ` ${segment.numerator}/${segment.denominator}`;
     })
     .join('');

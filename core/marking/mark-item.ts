@@ -31,15 +31,29 @@ export interface MarkedItem {
   readonly diagnosis: readonly Explanation[];
 }
 
+/** Decimals as they were typed, without the commas that group their digits in threes. */
+function withoutCommas({ graph }: WorkedItem, typed: Working): Working {
+  const isDecimal = (id: string) => graph.byId.get(id)?.reading.kind === 'decimal';
+  return Object.fromEntries(
+    Object.entries(typed).map(([id, text]) => [
+      id,
+      isDecimal(id)
+        ? text.replace(/\d{1,3}(?:,\d{3})+(?![\d,])/g, (one) => one.replaceAll(',', ''))
+        : text
+    ])
+  );
+}
+
 /**
  * Marks what was written at the steps of an item, the final answer under `answer`, by the skill's own scheme
  * unless another is given. Steps that are not in the graph are passed over; see {@link unknownSteps}.
  */
 export function markItem(
   item: WorkedItem,
-  working: Working,
+  typed: Working,
   scheme: Scheme = item.scheme
 ): MarkedItem {
+  const working = scheme.commasGroup ? withoutCommas(item, typed) : typed;
   const readings = readWorking(item.graph, working);
   const answer = readings.at(-1)!;
   const written = new Map<string, Value>(

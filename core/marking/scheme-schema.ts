@@ -27,6 +27,8 @@ export const schemeSchema = z
     showWorking: z.boolean(),
     /** Forms in which an answer does as well, though the prompt's is another. */
     allows: z.optional(z.array(z.enum(formCodes))),
+    /** Commas group digits in threes: `1,234` is no decimal. */
+    commasGroup: z.optional(z.boolean()),
     marks: z.array(markSchema).check(z.minLength(1), z.maxLength(50))
   })
   .check(

@@ -17,6 +17,8 @@ test('typed words find skills by title, family, feature, error pattern and words
   assert.deepEqual(ids('regroups simplifies'), ['mixed-subtraction']);
   assert.deepEqual(ids('number line'), ['near-multiple-subtraction']);
   assert.deepEqual(ids('zebra'), []);
+  // Short division has both words too, among its error patterns.
+  for (const { id, title } of skills) assert.equal(ids(title)[0], id);
 });
 
 test('families stand in the order of the catalogue, each with its skills', () => {

@@ -13,7 +13,8 @@ export function listed(skill: SkillDescription): ListedSkill {
 
 /**
  * The skills that a few typed words find, by family; all of them if nothing is typed. Every word must stand
- * somewhere in the skill's title, its id, its family or the words to find it by.
+ * somewhere in the skill's title, its id, its family or the words to find it by. Those whose title has all of them
+ * come first, with their family.
  */
 export function findByWords(
   skills: readonly ListedSkill[],
@@ -21,10 +22,15 @@ export function findByWords(
 ): { family: Family; skills: ListedSkill[] }[] {
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
   const found = skills.filter((skill) => words.every((word) => describes(skill, word)));
-  return (Object.keys(familyWords) as Family[]).flatMap((family) => {
+  const isNamed = ({ title }: ListedSkill) =>
+    words.every((word) => title.toLowerCase().includes(word));
+  const families = (Object.keys(familyWords) as Family[]).flatMap((family) => {
     const members = found.filter((skill) => skill.family === family);
-    return members.length > 0 ? [{ family, skills: members }] : [];
+    const skills = [...members.filter(isNamed), ...members.filter((skill) => !isNamed(skill))];
+    return skills.length > 0 ? [{ family, skills }] : [];
   });
+  const isFirst = ({ skills: [best] }: { skills: ListedSkill[] }) => isNamed(best!);
+  return [...families.filter(isFirst), ...families.filter((one) => !isFirst(one))];
 }
 
 function describes({ id, family, title, words }: ListedSkill, word: string): boolean {

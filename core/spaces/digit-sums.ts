@@ -21,6 +21,7 @@ const FEW = 100;
  */
 export class DigitSums {
   private readonly tables = new Map<number, Map<number, SumClass>>();
+  private readonly lists = new Map<number, Float64Array>();
   private readonly choices = new Map<number, (readonly number[])[]>();
 
   constructor(
@@ -61,9 +62,10 @@ export class DigitSums {
       const first = leading > 0 ? 1 : 0;
       if (leading > 0) leading--;
       else free--;
+      const left = this.waysOf(leading, free);
       for (let digit = first; digit < this.base; digit++) {
         const zerosLeft = restZeros - this.zerosIn(digit);
-        const ways = this.ways({ leading, free }, restSum - digit, zerosLeft);
+        const ways = left[this.key(restSum - digit, zerosLeft)] ?? 0;
         if (rest < ways) {
           digits.push(digit);
           restSum -= digit;
@@ -84,6 +86,19 @@ export class DigitSums {
       this.tables.set(id, table);
     }
     return table;
+  }
+
+  /** The ways of a column by the key of sum and zeros, as a list, which is fast to read. */
+  private waysOf(leading: number, free: number): Float64Array {
+    const id = leading * 64 + free;
+    let ways = this.lists.get(id);
+    if (!ways) {
+      const table = this.table({ leading, free });
+      ways = new Float64Array(Math.max(...table.keys()) + 1);
+      for (const [key, part] of table) ways[key] = part.ways;
+      this.lists.set(id, ways);
+    }
+    return ways;
   }
 
   private build({ leading, free }: DigitColumn): Map<number, SumClass> {

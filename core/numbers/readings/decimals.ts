@@ -1,4 +1,5 @@
 import { compareDecimals, parseDecimal, printDecimal, unitsTo, type Decimal } from '../decimal';
+import { unspaced } from '../numeral';
 import type { FormCode, Reading, Value } from '../reading';
 
 /** Decimals, equal when they have the same value. */
@@ -64,9 +65,9 @@ function split(list: string): string[] {
 
 /** With a point for the decimal mark. Of a comma and a point the last is the mark, the other groups in threes. */
 function withPoint(written: string): string {
-  const text = written.trim();
+  const text = unspaced(written);
   const [, whole, mark, decimals] =
-    /^(\d{1,3}(?:[.,' \u2019\u202f]\d{3})+)([.,])(\d+)$/.exec(text) ?? [];
+    /^(\d{1,3}(?:[.,]\d{3})+)([.,])(\d+)$/.exec(text) ?? [];
   return whole === undefined || whole.includes(mark!)
     ? text.replace(',', '.')
     : `${whole.replace(/\D/g, '')}.${decimals}`;

@@ -9,9 +9,16 @@ import {
 } from '../../numbers';
 import { ANSWER, constant, stepOn, using, type Replacements, type Step } from '../../working';
 
-/** The scheme, which says something of zeros at the end of a decimal only where the house does. */
-export function zerosNoted(scheme: Scheme, { trailingZeros }: HouseStyle): Scheme {
-  return trailingZeros === 'noted' ? scheme : { ...scheme, allows: ['trailing-zeros'] };
+/**
+ * The scheme of decimals as the house writes them: something is said of zeros at the end only where it is noted, and
+ * a comma may group digits.
+ */
+export function decimalScheme(scheme: Scheme, { trailingZeros, grouping }: HouseStyle): Scheme {
+  return {
+    ...scheme,
+    ...(trailingZeros === 'ignored' && { allows: ['trailing-zeros' as const] }),
+    ...(grouping === 'comma' && { commasGroup: true })
+  };
 }
 
 /** How a decimal answer is read and printed, and what may fall short in its form. */

@@ -205,6 +205,18 @@ test('zeros at the end are right; whether they are spoken of, and zeros put in, 
   assert.deepEqual([pads(defaultHouseStyle), pads({ ...noted, blankPlaces: 'open' })], [1, 0]);
 });
 
+test('a comma alone groups digits where the house does so, and is a decimal mark elsewhere', () => {
+  const item = worked(skill.id, '1230.5 + 3.5');
+  const right = (grouping: 'comma' | 'space', answer: string) =>
+    markItem(
+      item,
+      { answer },
+      skill.scheme(item.given, item.school, { ...defaultHouseStyle, grouping })
+    ).answer.verdict === 'correct';
+  assert.deepEqual([right('comma', '1,234'), right('comma', '1,234.0')], [true, true]);
+  assert.deepEqual([right('space', '1,234'), right('space', '1 234')], [false, true]);
+});
+
 test('grouped numbers are read with either mark', () => {
   for (const [written, printed] of [
     ['1,234.5', '1234.5'],

@@ -1,6 +1,6 @@
 import { methodAndAnswer } from '../../../marking/schemes';
 import { defineSkill, rung } from '../../define';
-import { zerosNoted } from '../../decimal-columns/answer';
+import { decimalScheme } from '../../decimal-columns/answer';
 import { decimalAddends } from '../../given/decimals';
 import { card } from './card';
 import { ADDENDS, WHOLE_DIGITS, type Given } from './columns';
@@ -24,7 +24,7 @@ export const skill = defineSkill({
   items,
   working: { columns: (given: Given) => decimalSteps(given) },
   sheet: (given, _school, style) => decimalSheet(given, style),
-  marks: (_given, _school, style) => zerosNoted(methodAndAnswer, style),
+  marks: (_given, _school, style) => decimalScheme(methodAndAnswer, style),
   patterns: errorPatterns,
   prompt: (line) => `Work out ${line}.`,
   difficulty: {

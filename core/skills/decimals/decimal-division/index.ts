@@ -1,5 +1,5 @@
 import { methodAndAnswer } from '../../../marking/schemes';
-import { zerosNoted } from '../../decimal-columns/answer';
+import { decimalScheme } from '../../decimal-columns/answer';
 import { defineSkill, rung } from '../../define';
 import { divisionPrompt } from '../../division/asking';
 import type { Given } from '../../division/look';
@@ -28,7 +28,7 @@ export const skill = defineSkill({
   items,
   working: { shifted: (given: Given) => decimalSteps(given) },
   sheet: (given, _school, style) => decimalSheet(given, style),
-  marks: (_given, _school, style) => zerosNoted(methodAndAnswer, style),
+  marks: (_given, _school, style) => decimalScheme(methodAndAnswer, style),
   patterns: errorPatterns,
   prompt: (_line, style, given, turn) => divisionPrompt(given, style, turn),
   difficulty: {

@@ -1,5 +1,5 @@
 import { accuracy, methodAndAnswer, schemeOf } from '../../../marking/schemes';
-import { zerosNoted } from '../../decimal-columns/answer';
+import { decimalScheme } from '../../decimal-columns/answer';
 import { defineSkill, rung } from '../../define';
 import { onePoint } from '../../given/decimals';
 import { pairOf } from '../../given/pair';
@@ -32,7 +32,7 @@ export const skill = defineSkill({
   },
   sheet: (given, school, style) => decimalSheet(given, school as School, style),
   marks: (given, _school, style) =>
-    zerosNoted(
+    decimalScheme(
       isOneRow(given) ? methodAndAnswer : schemeOf(...rowMarks(figures(given)), accuracy()),
       style
     ),

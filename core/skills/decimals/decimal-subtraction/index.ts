@@ -1,6 +1,6 @@
 import { methodAndAnswer } from '../../../marking/schemes';
 import type { School } from '../../column-difference/columns';
-import { zerosNoted } from '../../decimal-columns/answer';
+import { decimalScheme } from '../../decimal-columns/answer';
 import { defineSkill, rung } from '../../define';
 import { below, decimalOf, onePoint } from '../../given/decimals';
 import { pairOf } from '../../given/pair';
@@ -30,7 +30,7 @@ export const skill = defineSkill({
     'equal-additions': (given: Given) => decimalSteps(given, 'equal-additions')
   },
   sheet: (given, school, style) => decimalSheet(given, school as School, style),
-  marks: (_given, _school, style) => zerosNoted(methodAndAnswer, style),
+  marks: (_given, _school, style) => decimalScheme(methodAndAnswer, style),
   patterns: errorPatterns,
   prompt: (line) => `Work out ${line}.`,
   difficulty: {

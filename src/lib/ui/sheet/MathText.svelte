@@ -5,7 +5,7 @@
 </script>
 
 {#each segmentsOf(text) as segment, at (at)}{#if 'text' in segment}{segment.text}{:else if 'dividend' in segment}<span
-      class="visually-hidden">{segment.dividend} ÷ {segment.divisor}</span
+      class="visually-hidden">{segment.dividend} divided by {segment.divisor}</span
     ><span class="division" aria-hidden="true"
       ><span>{segment.divisor}</span><span class="under">{segment.dividend}</span></span
     >{:else}<span class="visually-hidden">{' '}{segment.numerator}/{segment.denominator}{' '}</span

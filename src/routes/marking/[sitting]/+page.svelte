@@ -88,7 +88,10 @@
           id,
           word: `${name}${isAbsent ? ' (absent)' : markedItems >= data.questions.length ? ' ●' : ''}`
         }))
-      : data.questions.map(({ id, number, prompt }) => ({ id, word: `${number}  ${spoken(prompt)}` }))
+      : data.questions.map(({ id, number, prompt }) => ({
+          id,
+          word: `${number}  ${spoken(prompt)}`
+        }))
   );
   const absent = $derived(
     data.by === 'script'

@@ -1,4 +1,0 @@
-import { itemsUnder } from './skills'; import { skill as s } from './skills/written/column-addition'; import { skill as d } from './skills/decimals/decimal-addition'; import { skill as sub } from './skills/decimals/decimal-subtraction';
-for (const [sk,c] of [[s,{addends:2,digits:12,shortest:12}],[s,{addends:2,digits:12,shortest:12,carries:12,ripples:5}],[s,{addends:2,digits:12,shortest:12,carries:0,zeros:6}],[d,{addends:2,wholeDigits:5,maxPlaces:4}],[d,{addends:5,wholeDigits:5,maxPlaces:4,carries:9}],[sub,{wholeDigits:5,maxPlaces:4}]] as const) {
- const sp=itemsUnder(sk as never,c as never).ranked(); const n=20000; let best=0; const ranks=Array.from({length:n},(_,k)=>sp.count*BigInt((k*7919)%n)/BigInt(n)+BigInt(k)*3n% (sp.count/BigInt(n)+1n)).map(r=>r>=sp.count?sp.count-1n:r);
- for(let r=0;r<4;r++){const t=performance.now(); for(const k of ranks) sp.at(k); best=Math.max(best,n/(performance.now()-t)*1000);} console.log(sk.id, JSON.stringify(c), Math.round(best)); }
