@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { spoken } from '@zealous-quill/core/house-style';
   import Button from '$lib/ui/kit/Button.svelte';
   import { beforeNavigate, goto, invalidateAll } from '$app/navigation';
   import { tick, untrack } from 'svelte';
