@@ -33,7 +33,7 @@ const late: typeof foreign = {
   verb: /factor completely/i,
   firstPlace: /\bunits\b/i,
   takingTen: /borrow/i,
-  timesSign: /\d · \d/,
+  timesSign: /\d · \d+ =/,
   // A list of numbers in a file of values has its commas in quotation marks, each with a space.
   decimalMark: /\d,\d{1,3}(?!,?\d)[;.]/
 };
