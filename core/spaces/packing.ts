@@ -2,7 +2,9 @@
  * Weights that pack several small whole numbers into one: the sum of value x stride, each value below its
  * size. The sizes must multiply to less than 2^53.
  */
-export function strides(sizes: readonly number[]): number[] {
+export function strides<const Sizes extends readonly number[]>(
+  sizes: Sizes
+): { [At in keyof Sizes]: number } {
   let product = 1;
   const weights = sizes.map((size) => {
     const stride = product;
@@ -12,17 +14,21 @@ export function strides(sizes: readonly number[]): number[] {
   if (product > Number.MAX_SAFE_INTEGER) {
     throw new RangeError(`strides: sizes ${sizes.join(' x ')} do not fit into a safe whole number`);
   }
-  return weights;
+  return weights as { [At in keyof Sizes]: number };
 }
 
 /** The values that were packed with `strides(sizes)`. */
-export function unpack(code: number, sizes: readonly number[]): number[] {
+export function unpack<const Sizes extends readonly number[]>(
+  code: number,
+  sizes: Sizes
+): { [At in keyof Sizes]: number } {
   let rest = code;
-  return sizes.map((size) => {
+  const values = sizes.map((size) => {
     const value = rest % size;
     rest = Math.floor(rest / size);
     return value;
   });
+  return values as { [At in keyof Sizes]: number };
 }
 
 /** All lists of whole numbers from 0 up to these, each up to its own. */

@@ -66,8 +66,7 @@ function split(list: string): string[] {
 /** With a point for the decimal mark. Of a comma and a point the last is the mark, the other groups in threes. */
 function withPoint(written: string): string {
   const text = unspaced(written);
-  const [, whole, mark, decimals] =
-    /^(\d{1,3}(?:[.,]\d{3})+)([.,])(\d+)$/.exec(text) ?? [];
+  const [, whole, mark, decimals] = /^(\d{1,3}(?:[.,]\d{3})+)([.,])(\d+)$/.exec(text) ?? [];
   return whole === undefined || whole.includes(mark!)
     ? text.replace(',', '.')
     : `${whole.replace(/\D/g, '')}.${decimals}`;

@@ -11,6 +11,9 @@ export const hasPoint = (numeral: string) => numeral.includes('.');
 /** Decimal places that a numeral is written with. */
 export const decimalsIn = (numeral: string) => partsOf(numeral).decimals.length;
 
+/** The figures of a decimal without its point and the zeros it begins with. */
+export const figuresOf = (numeral: string) => numeral.replace('.', '').replace(/^0+/, '');
+
 /** Decimal places of the longest. */
 export const placesOf = (numerals: readonly string[]) => Math.max(...numerals.map(decimalsIn));
 

@@ -1,20 +1,12 @@
 import { count, flag } from '../../feature';
 import { longestRun } from '../../measures';
-import {
-  decimalsIn,
-  integersIn,
-  placesOf,
-  trailingZerosIn,
-  unitsAt,
-  wholeDigitsOf
-} from '../../decimal-columns/numerals';
+import { columnFeatures } from '../../decimal-columns/features';
+import { placesOf, trailingZerosIn, unitsAt, wholeDigitsOf } from '../../decimal-columns/numerals';
 import { ADDENDS, MOST_PLACES, WHOLE_DIGITS, type Given } from './columns';
 
 /** What is seen of a sum, in units of its smallest place. */
 export interface Look {
-  readonly addends: readonly string[];
-  readonly integers: number;
-  readonly places: readonly number[];
+  readonly numbers: readonly string[];
   readonly wholeDigits: number;
   readonly maxPlaces: number;
   /** What each column passes on, the last place first. */
@@ -37,9 +29,7 @@ export function look({ addends }: Given): Look {
     units.reduce((sum, value) => sum + Number((value / power) % 10n), 0)
   );
   return {
-    addends,
-    integers: integersIn(addends),
-    places: addends.map(decimalsIn),
+    numbers: addends,
     wholeDigits,
     maxPlaces,
     carries,
@@ -51,37 +41,8 @@ export function look({ addends }: Given): Look {
 const COLUMNS = WHOLE_DIGITS + MOST_PLACES;
 
 export const features = {
-  addends: count<Look>(ADDENDS, 'Addends', 'how many numbers are added', (l) => l.addends.length),
-  integers: count<Look>(
-    [0, ADDENDS[1] - 1],
-    'Whole numbers',
-    'how many are written without a point',
-    (l) => l.integers
-  ),
-  wholeDigits: count<Look>(
-    [1, WHOLE_DIGITS],
-    'Whole digits',
-    'digits of the longest whole part',
-    (l) => l.wholeDigits
-  ),
-  maxPlaces: count<Look>(
-    [1, MOST_PLACES],
-    'Most places',
-    'decimal places of the longest number',
-    (l) => l.maxPlaces
-  ),
-  raggedness: count<Look>(
-    [0, MOST_PLACES],
-    'Raggedness',
-    'most places less fewest',
-    (l) => l.maxPlaces - Math.min(...l.places)
-  ),
-  padded: count<Look>(
-    [0, (ADDENDS[1] - 1) * MOST_PLACES],
-    'Blank places',
-    'places right of the point where a number has no digit',
-    (l) => l.places.reduce((sum, places) => sum + l.maxPlaces - places, 0)
-  ),
+  addends: count<Look>(ADDENDS, 'Addends', 'how many numbers are added', (l) => l.numbers.length),
+  ...columnFeatures({ wholeDigits: WHOLE_DIGITS, places: MOST_PLACES, numbers: ADDENDS[1] }),
   carries: count<Look>(
     [0, COLUMNS],
     'Carries',

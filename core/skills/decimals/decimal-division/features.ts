@@ -1,4 +1,4 @@
-import { decimalsIn } from '../../decimal-columns/numerals';
+import { decimalsIn, figuresOf } from '../../decimal-columns/numerals';
 import { count, flag } from '../../feature';
 import type { Given } from '../../division/look';
 import { zerosIn } from '../../measures';
@@ -6,7 +6,6 @@ import {
   DIGITS,
   DIVIDEND_PLACES,
   DIVISOR_PLACES,
-  figuresOf,
   moved,
   QUOTIENT_PLACES,
   type Moved

@@ -19,23 +19,15 @@ export interface Facts {
 }
 
 /** How many values each part of a key has. */
-const SIZES = [DIGITS + 1, 3, 4, 7, 6, 10, 9];
-const [, DIVISOR, ROUND, BEHIND, END, FIGURES, ZEROS] = strides(SIZES) as [
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number
-];
+const SIZES = [DIGITS + 1, 3, 4, 7, 6, 10, 9] as const;
+const [, DIVISOR, ROUND, BEHIND, END, FIGURES, ZEROS] = strides(SIZES);
 
 export function factsOf(key: number): Facts {
   const [digits, divisorDigits, round, behind, endZeros, figures, zeros] = unpack(key, SIZES);
   return {
-    ...{ digits: digits!, divisorDigits: divisorDigits! },
-    isRound: [round! % 2 === 1, round! >= 2],
-    ...{ behind: behind!, endZeros: endZeros!, figures: figures!, zeros: zeros! }
+    ...{ digits: digits, divisorDigits: divisorDigits },
+    isRound: [round % 2 === 1, round >= 2],
+    ...{ behind: behind, endZeros: endZeros, figures: figures, zeros: zeros }
   };
 }
 

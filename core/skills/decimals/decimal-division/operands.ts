@@ -1,4 +1,4 @@
-import { decimalsIn, hasPoint } from '../../decimal-columns/numerals';
+import { decimalsIn, figuresOf, hasPoint } from '../../decimal-columns/numerals';
 import { decimalOf } from '../../given/decimals';
 import type { PairRule } from '../../given/pair';
 import type { Given } from '../../division/look';
@@ -9,9 +9,6 @@ export const DIGITS = 5;
 export const DIVIDEND_PLACES = 3;
 export const DIVISOR_PLACES = 2;
 export const QUOTIENT_PLACES = 3;
-
-/** The figures of a decimal without its point and the zeros it begins with. */
-export const figuresOf = (numeral: string) => numeral.replace('.', '').replace(/^0+/, '');
 
 /** The schema of a number of so many digits, zeros before them apart, and decimal places. */
 export function numberOf(digits: number, places: number, isTenAllowed: boolean) {

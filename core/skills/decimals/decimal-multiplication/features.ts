@@ -1,5 +1,6 @@
 import { decimalsIn, trailingZerosIn } from '../../decimal-columns/numerals';
 import { count, flag } from '../../feature';
+import { heldFeatures } from '../../multiplication/features';
 import { heldCarries } from '../../measures';
 import type { Given } from '../../multiplication/factors';
 import { figures, MOST_PLACES, MULTIPLICAND, MULTIPLIER } from './operands';
@@ -70,18 +71,7 @@ export const features = {
     'zeros at the end of the product, right of the point',
     (l) => trailingZerosIn(l.product, totalPlaces(l))
   ),
-  carries: count<Look>(
-    [0, 9],
-    'Carries',
-    'columns of the rows whose carry is held and then added',
-    (l) => l.held.filter((carry) => carry > 0).length
-  ),
-  largestCarry: count<Look>(
-    [0, 8],
-    'Largest carry',
-    'the largest of the held carries, 0 if there is none',
-    (l) => Math.max(0, ...l.held)
-  ),
+  ...heldFeatures<Look>(9, 'columns of the rows'),
   multiplierBelowOne: flag<Look>(
     'Multiplier below one',
     'the product is smaller than the multiplicand',

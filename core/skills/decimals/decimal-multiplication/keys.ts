@@ -14,24 +14,15 @@ export interface Facts {
 }
 
 /** How many values each part of a key has. */
-const SIZES = [5, 4, 2, 2, 10, 9, 8, 7];
-const [, MULTIPLIER, ROUND, ROUND_BY, CARRIES, LARGEST, PRODUCT, ZEROS] = strides(SIZES) as [
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number,
-  number
-];
+const SIZES = [5, 4, 2, 2, 10, 9, 8, 7] as const;
+const [, MULTIPLIER, ROUND, ROUND_BY, CARRIES, LARGEST, PRODUCT, ZEROS] = strides(SIZES);
 export const KEYS = SIZES.reduce((product, size) => product * size, 1);
 
 export function factsOf(key: number): Facts {
   const [digits, multiplierDigits, round, roundBy, carries, largest, product, zeros] = unpack(
     key,
     SIZES
-  ) as [number, number, number, number, number, number, number, number];
+  );
   return {
     ...{ digits, multiplierDigits, isRound: [round === 1, roundBy === 1] },
     ...{ carries, largestCarry: largest, productDigits: product, productZeros: zeros }

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { figuresOf } from '../../decimal-columns/numerals';
 import { decimalOf } from '../../given/decimals';
 import type { Given } from '../../multiplication/factors';
 
@@ -6,9 +7,6 @@ import type { Given } from '../../multiplication/factors';
 export const MULTIPLICAND = [1, 4] as const;
 export const MULTIPLIER = [1, 3] as const;
 export const MOST_PLACES = 3;
-
-/** The figures of a decimal without its point and the zeros it begins with. */
-export const figuresOf = (numeral: string) => numeral.replace('.', '').replace(/^0+/, '');
 
 /** The whole numbers that are multiplied. */
 export const figures = ({ multiplicand, multiplier }: Given): Given => ({

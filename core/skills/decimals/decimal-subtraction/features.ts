@@ -1,9 +1,8 @@
 import { takingWords } from '../../../house-style';
 import { capital } from '../../../working';
+import { columnFeatures } from '../../decimal-columns/features';
 import {
-  decimalsIn,
   hasPoint,
-  integersIn,
   placesOf,
   trailingZerosIn,
   unitsAt,
@@ -15,9 +14,8 @@ import { MOST_PLACES, WHOLE_DIGITS, type Given } from './operands';
 
 /** What is seen of a difference, in units of its smallest place. */
 export interface Look extends Given {
+  readonly numbers: readonly string[];
   readonly maxPlaces: number;
-  /** Most less fewest places: the blank places of the shorter. */
-  readonly raggedness: number;
   /** Whether each column takes a ten, the last place first. */
   readonly regroups: readonly boolean[];
   /** The minuend in units, with the zeros of its blank places. */
@@ -33,8 +31,8 @@ export function look({ minuend, subtrahend }: Given): Look {
   return {
     minuend,
     subtrahend,
+    numbers,
     maxPlaces,
-    raggedness: maxPlaces - Math.min(...numbers.map(decimalsIn)),
     // A column takes a ten where the minuend, cut off there, is the smaller.
     regroups: Array.from({ length: columns }, (_, at) => {
       const power = 10n ** BigInt(at + 1);
@@ -51,33 +49,7 @@ const zerosLeftOf = (figures: string, at: number) =>
   /0*$/.exec(figures.slice(0, figures.length - 1 - at))![0].length;
 
 export const features = {
-  wholeDigits: count<Look>(
-    [1, WHOLE_DIGITS],
-    'Whole digits',
-    'digits of the longest whole part',
-    (l) => wholeDigitsOf([l.minuend])
-  ),
-  maxPlaces: count<Look>(
-    [1, MOST_PLACES],
-    'Most places',
-    'decimal places of the longest number',
-    (l) => l.maxPlaces
-  ),
-  raggedness: count<Look>(
-    [0, MOST_PLACES],
-    'Raggedness',
-    'most places less fewest',
-    (l) => l.raggedness
-  ),
-  integers: count<Look>([0, 1], 'Whole numbers', 'how many are written without a point', (l) =>
-    integersIn([l.minuend, l.subtrahend])
-  ),
-  padded: count<Look>(
-    [0, MOST_PLACES],
-    'Blank places',
-    'places right of the point where a number has no digit',
-    (l) => l.raggedness
-  ),
+  ...columnFeatures({ wholeDigits: WHOLE_DIGITS, places: MOST_PLACES, numbers: 2 }),
   trailingZeros: count<Look>(
     [0, MOST_PLACES],
     'Trailing zeros',

@@ -1,4 +1,5 @@
 import { count, tables } from '../../feature';
+import { heldFeatures } from '../../multiplication/features';
 import { heldCarries, tablePairs, zerosIn } from '../../measures';
 import type { Given } from '../../multiplication/factors';
 import { MULTIPLICAND, MULTIPLIER } from './operands';
@@ -41,18 +42,7 @@ export const features = {
     'digits of the multiplier',
     (l) => l.multiplier.length
   ),
-  carries: count<Look>(
-    [0, 9],
-    'Carries',
-    'columns of the rows whose carry is held and then added',
-    (l) => l.held.filter((carry) => carry > 0).length
-  ),
-  largestCarry: count<Look>(
-    [0, 8],
-    'Largest carry',
-    'the largest of the held carries, 0 if there is none',
-    (l) => Math.max(0, ...l.held)
-  ),
+  ...heldFeatures<Look>(9, 'columns of the rows'),
   additionCarries: count<Look>(
     [0, 5],
     'Carries when adding',

@@ -1,5 +1,6 @@
 import { count, oneOf, tables } from '../../feature';
 import type { Given } from '../../multiplication/factors';
+import { heldFeatures } from '../../multiplication/features';
 import { heldCarries, tablePairs, zerosIn } from '../../measures';
 
 /** Fewest and most digits of the multiplicand. */
@@ -17,18 +18,7 @@ export function look({ multiplicand, multiplier }: Given): Look {
 
 export const features = {
   digits: count<Look>(DIGITS, 'Digits', 'digits of the multiplicand', (l) => l.multiplicand.length),
-  carries: count<Look>(
-    [0, DIGITS[1] - 1],
-    'Carries',
-    'columns whose carry is held and then added',
-    (l) => l.held.filter((carry) => carry > 0).length
-  ),
-  largestCarry: count<Look>(
-    [0, 8],
-    'Largest carry',
-    'the largest of the held carries, 0 if there is none',
-    (l) => Math.max(0, ...l.held)
-  ),
+  ...heldFeatures<Look>(DIGITS[1] - 1, 'columns'),
   zeros: count<Look>([0, DIGITS[1] - 1], 'Zeros', 'zero digits of the multiplicand', (l) =>
     zerosIn(l.multiplicand)
   ),
