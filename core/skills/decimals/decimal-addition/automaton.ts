@@ -4,10 +4,8 @@ import {
   ended,
   joinSums,
   strides,
-  subsetAt,
   unpack,
   UNMET,
-  vectorsUpTo,
   type Column,
   type Cycles,
   type ItemAutomaton,
@@ -18,6 +16,7 @@ import {
 } from '../../../spaces';
 import type { Wanted } from '../../wanted';
 import { WHOLE_DIGITS, type Given } from './columns';
+import { parted, turnsIn, type Turn, type Vector } from './turns';
 
 /** Choices for one column that have the same effect on everything to their left. */
 export interface Effect {
@@ -39,8 +38,6 @@ export interface Effect {
   each: number;
   readonly sums: SumClass[];
 }
-
-type Vector = readonly number[];
 
 const MOST_CARRY = 5;
 
@@ -241,59 +238,12 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
     let effects = this.known.get(key);
     if (!effects) {
       const before = unpack(code, this.vectorSizes);
-      effects = [...this.turns(part, before)].flatMap((turn) => this.summed(turn, carry));
+      effects = [...turnsIn(part, before, this.classes)].flatMap((turn) =>
+        this.summed(turn, carry)
+      );
       this.known.set(key, effects);
     }
     return effects;
-  }
-
-  /** Which numbers begin or end in a column. */
-  private *turns(part: number, before: Vector): Generator<Turn> {
-    const fresh = this.groups.map((all, at) => all - before[at]!);
-    if (part === 0) {
-      for (const turning of vectorsUpTo(fresh)) {
-        const next = plus(before, turning);
-        const blanks = this.numbersIn(this.groups) - this.numbersIn(next);
-        yield {
-          turning,
-          alone: none(turning),
-          leading: turning,
-          free: before,
-          next,
-          blanks,
-          ways: subsets(fresh, turning)
-        };
-      }
-    } else if (part === 1) {
-      for (const turning of vectorsUpTo(before)) {
-        for (const alone of vectorsUpTo(fresh)) {
-          const next = minus(minus(this.groups, turning), alone);
-          const ways = subsets(before, turning) * subsets(fresh, alone);
-          yield {
-            turning,
-            alone,
-            leading: alone,
-            free: minus(this.groups, alone),
-            next,
-            blanks: 0,
-            ways
-          };
-        }
-      }
-    } else {
-      for (const turning of vectorsUpTo(before)) {
-        const next = minus(before, turning);
-        yield {
-          turning,
-          alone: none(turning),
-          leading: turning,
-          free: next,
-          next,
-          blanks: 0,
-          ways: subsets(before, turning)
-        };
-      }
-    }
   }
 
   private summed(turn: Turn, carryIn: number): Effect[] {
@@ -336,31 +286,3 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
       .reduce(joinSums);
   }
 }
-
-interface Turn {
-  readonly turning: Vector;
-  readonly alone: Vector;
-  readonly leading: Vector;
-  readonly free: Vector;
-  readonly next: Vector;
-  readonly blanks: number;
-  readonly ways: number;
-}
-
-/** Those of a list that are in a subset of a rank, and the others. */
-function parted(
-  list: readonly number[],
-  size: number,
-  rank: number
-): readonly [chosen: readonly number[], others: readonly number[]] {
-  if (size === 0) return [[], list];
-  const chosen = subsetAt(list.length, size, rank).map((at) => list[at]!);
-  return [chosen, list.filter((one) => !chosen.includes(one))];
-}
-
-const plus = (one: Vector, other: Vector): Vector => one.map((count, at) => count + other[at]!);
-const minus = (one: Vector, other: Vector): Vector => one.map((count, at) => count - other[at]!);
-const none = (vector: Vector): Vector => vector.map(() => 0);
-
-const subsets = (all: Vector, some: Vector): number =>
-  all.reduce((ways, count, at) => ways * choose(count, some[at]!), 1);
