@@ -21,11 +21,15 @@ const shots: readonly Shot[] = [
   { name: 'papers-mixed', path: '/papers/4' },
   { name: 'papers-controls', path: '/papers/5', before: openControls },
   { name: 'marking', path: '/marking/2', before: markOne },
-  { name: 'marking-subtraction', path: '/marking/3?by=question&item=40', before: markOne },
+  {
+    name: 'marking-decimals',
+    path: '/marking/6?by=question&item=116',
+    before: lookFor('PageDown')
+  },
   { name: 'marking-multiplication', path: '/marking/3?by=question&item=42', before: markOne },
   { name: 'marking-fractions', path: '/marking/3?by=question&item=47', before: markOne },
-  { name: 'marking-grid', path: '/marking/3?by=question&item=53', before: lookBack },
-  { name: 'marking-division', path: '/marking/5?by=question&item=86', before: lookBack },
+  { name: 'marking-grid', path: '/marking/3?by=question&item=53', before: lookFor('PageUp') },
+  { name: 'marking-division', path: '/marking/5?by=question&item=86', before: lookFor('PageUp') },
   { name: 'print-mixed', path: '/papers/4/preview?kind=paper', before: spreadPages },
   {
     name: 'print-solutions',
@@ -92,14 +96,16 @@ async function markOne(page: Page): Promise<void> {
   await page.waitForTimeout(600);
 }
 
-/** Goes back to the last marked response that went wrong. */
-async function lookBack(page: Page): Promise<void> {
-  const slip = page.locator('.verdicts .slip').first();
-  for (let tries = 0; tries < 20 && (await slip.count()) === 0; tries++) {
-    await page.keyboard.press('PageUp');
-    await page.waitForTimeout(120);
-  }
-  await page.waitForTimeout(600);
+/** Goes to the next marked response that went wrong, back from the last or on from the first. */
+function lookFor(key: 'PageUp' | 'PageDown') {
+  return async (page: Page): Promise<void> => {
+    const slip = page.locator('.verdicts .slip').first();
+    for (let tries = 0; tries < 20 && (await slip.count()) === 0; tries++) {
+      await page.keyboard.press(key);
+      await page.waitForTimeout(120);
+    }
+    await page.waitForTimeout(600);
+  };
 }
 
 /** Lays the first pages of a print side by side. */
