@@ -154,11 +154,9 @@
   h2:not(:first-child) {
     margin-top: var(--space-5);
   }
-  td {
+  .number,
+  .act {
     white-space: nowrap;
-  }
-  td:first-child {
-    white-space: normal;
   }
   td button {
     text-align: left;
