@@ -1,20 +1,68 @@
 import { fail } from '$lib/server/api/reply';
-import type { Handle, HandleServerError } from '@sveltejs/kit';
+import { readableForm, wrongForm } from '$lib/server/form-request';
+import { allowedHosts, isForeign, isKnownHost } from '$lib/server/strangers';
+import { db, holdDatabase } from '$lib/server/database/connection';
+import { building } from '$app/environment';
+import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 
-/**
- * Forms of other sites are refused by the host they come from; the computing API changes nothing and says
- * itself what it cannot read.
- */
+const hosts = allowedHosts(process.env);
+
+/** What the browser is told of every answer. */
+const HEADERS = {
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'same-origin',
+  'permissions-policy':
+    'camera=(), display-capture=(), geolocation=(), microphone=(), payment=(), usb=()',
+  'cross-origin-opener-policy': 'same-origin',
+  'cross-origin-resource-policy': 'same-origin'
+};
+
+/** Pages on which pupils' names may stand: nothing keeps a copy of them. */
+const NAMED = /^\/(classes|marking|results)(\/|$)/;
+
+/** A second server on the same database would hand out what the first one is writing: it does not start. */
+export const init: ServerInit = () => {
+  if (building) return;
+  if (!holdDatabase()) {
+    console.error(
+      'Another server is running on this database. Stop it first, or name another file in DATABASE.'
+    );
+    process.exit(1);
+  }
+  db();
+};
+
+/** Strangers are refused before anything is read: another site's requests, and hosts that nobody here has named. */
 export const handle: Handle = async ({ event, resolve }) => {
   const { request, url } = event;
-  if (request.method !== 'GET' && !url.pathname.startsWith('/api') && isForeign(request)) {
-    return fail(403, 'foreign', 'This form was sent from another site.');
-  }
-  const response = await resolve(event);
-  response.headers.set('x-content-type-options', 'nosniff');
-  response.headers.set('referrer-policy', 'same-origin');
+  const refused = refusal(request, url);
+  if (!refused) readableForm(request);
+  const response = refused ?? (await resolve(event));
+  await readToEnd(request);
+  for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
+  if (NAMED.test(url.pathname)) response.headers.set('cache-control', 'no-store');
   return response;
 };
+
+function refusal(request: Request, url: URL): Response | undefined {
+  if (!isKnownHost(request, hosts)) {
+    return fail(403, 'foreign-host', 'This server does not answer to that host.');
+  }
+  if (isForeign(request)) return fail(403, 'foreign', 'This request was sent from another site.');
+  const isPage = request.method === 'POST' && !url.pathname.startsWith('/api');
+  return isPage ? wrongForm(request, url) : undefined;
+}
+
+/** Reads what nobody wanted to read, up to the server's own limit: else the connection would be of no more use. */
+async function readToEnd({ body, bodyUsed }: Request): Promise<void> {
+  if (!body || bodyUsed) return;
+  const rest = body.getReader();
+  try {
+    while (!(await rest.read()).done);
+  } catch {
+    // Too long, or broken off: there is nobody left to answer.
+  }
+}
 
 /** The page says that something failed, and nothing of whom it was about. */
 export const handleError: HandleServerError = ({ error, event, status }) => {
@@ -23,9 +71,3 @@ export const handleError: HandleServerError = ({ error, event, status }) => {
     message: status === 404 ? 'There is nothing at this address.' : 'Something went wrong here.'
   };
 };
-
-function isForeign(request: Request): boolean {
-  const origin = request.headers.get('origin');
-  if (origin === null) return false;
-  return !URL.canParse(origin) || new URL(origin).host !== request.headers.get('host');
-}

@@ -3,6 +3,7 @@ export { isMarked, rungKinds, spreadCount, unmarkedKinds } from './kinds';
 export {
   controlsSchema,
   paperSchema,
+  printable,
   rungSchema,
   type Paper,
   type PaperItem,

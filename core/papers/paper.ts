@@ -67,8 +67,13 @@ export const rungSchema = rungFields.check(
 
 const areDifferent = (ids: readonly string[]) => new Set(ids).size === ids.length;
 
+/** A title without what has no form on paper: ends of lines, and characters that control a terminal. */
+export function printable(title: string): string {
+  return title.replace(/\p{Cc}+/gu, ' ');
+}
+
 const paperFields = z.strictObject({
-  title: z.string().check(z.trim(), z.minLength(1), z.maxLength(120)),
+  title: z.string().check(z.overwrite(printable), z.trim(), z.minLength(1), z.maxLength(120)),
   seed: z.int().check(...within(0, LARGEST_SEED)),
   rungs: z.array(rungSchema).check(z.maxLength(30)),
   /** The difficulty wanted at the first and the last item, in logits. */

@@ -75,13 +75,11 @@ async function readLimited(request: Request): Promise<string | undefined> {
   let size = 0;
   const reader = request.body?.getReader();
   for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    // What is too long is read to its end all the same: a connection with a body left over is of no more use.
     size += part.value.byteLength;
-    if (size > MAX_BYTES) {
-      await reader?.cancel();
-      return undefined;
-    }
-    chunks.push(part.value);
+    if (size <= MAX_BYTES) chunks.push(part.value);
   }
+  if (size > MAX_BYTES) return undefined;
   return new TextDecoder().decode(Buffer.concat(chunks));
 }
 

@@ -2,6 +2,7 @@ import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
 import { availableMarks, markWords } from '@zealous-quill/core/marking';
 import {
   isMarked,
+  printable,
   rungWords,
   snapshotOf,
   snapshotPicture,
@@ -83,7 +84,7 @@ export function printDocument(
   const minutes = Math.ceil(parts.reduce((sum, { item }) => sum + item.seconds, 0) / 60);
   return {
     kind,
-    title: paper.title,
+    title: printable(paper.title),
     subtitle: { paper: '', key: 'Key and mark scheme', solutions: 'Worked solutions' }[kind],
     paper: style.paper,
     square: style.squares,

@@ -4,7 +4,7 @@ import { listClasses } from '$lib/server/database/classes';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { newEdition, readPaper } from '$lib/server/database/papers';
 import { sitPaper } from '$lib/server/database/sittings';
-import { idOf, textOf } from '$lib/server/forms';
+import { dayOf, idOf, textOf } from '$lib/server/forms';
 import { describedSkills, listedSkills } from '$lib/server/shown-skills';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -36,10 +36,8 @@ const problems = {
 export const actions: Actions = {
   sit: async ({ params, request }) => {
     const form = await request.formData();
-    const satOn = textOf(form, 'satOn');
-    if (!/^\d{4}-\d\d-\d\d$/.test(satOn) || Number.isNaN(Date.parse(satOn))) {
-      return fail(400, { problem: 'Say on which day it was sat.' });
-    }
+    const satOn = dayOf(textOf(form, 'satOn'));
+    if (!satOn) return fail(400, { problem: 'Say on which day it was sat: one that there is.' });
     const result = sitPaper(db(), idOf(params.id) ?? 0, idOf(form.get('class')) ?? 0, satOn);
     if (!result.ok) return fail(400, { problem: problems[result.code] });
     redirect(303, `/marking/${result.id}`);
