@@ -1,11 +1,12 @@
 import node from '@sveltejs/adapter-node';
 import { readFileSync, writeFileSync } from 'node:fs';
+import { build } from 'vite';
 
 const EVERYWHERE = "'0.0.0.0'";
 
 /**
- * The server for Node.js, which answers this machine alone unless HOST says otherwise. The adapter's own server
- * listens to everyone.
+ * The server for Node.js, which answers this machine alone unless HOST says otherwise, with the file that its worker
+ * threads run. The adapter's own server listens to everyone.
  *
  * @returns {import('@sveltejs/kit').Adapter}
  */
@@ -21,6 +22,21 @@ export default function loopbackServer() {
         throw new Error(`adapter: ${file} does not say where it listens`);
       }
       writeFileSync(file, source.replace(EVERYWHERE, "'127.0.0.1'"));
+      await buildWorker();
     }
   };
+}
+
+async function buildWorker() {
+  await build({
+    configFile: false,
+    logLevel: 'warn',
+    ssr: { noExternal: true },
+    build: {
+      ssr: 'src/lib/server/jobs/worker.ts',
+      outDir: 'build/workers',
+      emptyOutDir: true,
+      rolldownOptions: { output: { entryFileNames: 'compute.js' } }
+    }
+  });
 }

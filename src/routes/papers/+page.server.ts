@@ -1,20 +1,17 @@
-import { controlsSchema, fromPlans, startLadder, type Paper } from '@zealous-quill/core/papers';
-import {
-  findSkill,
-  itemsUnder,
-  readControls,
-  type Controls,
-  type Skill
-} from '@zealous-quill/core/skills';
-import type { HouseStyle } from '@zealous-quill/core/house-style';
+import { controlsSchema } from '@zealous-quill/core/papers';
+import { findSkill, readControls, type Controls } from '@zealous-quill/core/skills';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { createPaper, deletePaper, listPapers } from '$lib/server/database/papers';
 import { idOf, textOf } from '$lib/server/forms';
+import { run } from '$lib/server/jobs/pool';
+import { undoneWords } from '$lib/server/jobs/words';
 import { newSeed } from '$lib/server/seeds';
 import { listedSkills } from '$lib/server/shown-skills';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
+
+const IMPOSSIBLE = 'No paper can be made with these controls.';
 
 export const load: PageServerLoad = () => ({
   papers: listPapers(db()),
@@ -31,15 +28,14 @@ export const actions: Actions = {
     const style = readHouseStyle(db());
     const isRung = textOf(form, 'with') === 'controls';
     const controls = readControlsText(textOf(form, isRung ? 'controls' : 'kept') || '{}');
-    const paper =
-      controls && readControls(skill.features, controls).ok
-        ? isRung
-          ? fromControls(skill, controls, seed, style)
-          : startLadder(skill.id, skill.title, { seed, style, kept: controls })
-        : undefined;
-    if (!paper?.rungs.length) {
-      return fail(400, { problem: 'No paper can be made with these controls.' });
+    if (!controls || !readControls(skill.features, controls).ok) {
+      return fail(400, { problem: IMPOSSIBLE });
     }
+    const asked = { skill: skill.id, controls, seed, style };
+    const done = isRung ? await run('rung', asked) : await run('ladder', asked);
+    if (!done.ok) return fail(422, { problem: undoneWords[done.error.code] });
+    const paper = done.result;
+    if (!paper?.rungs.length) return fail(400, { problem: IMPOSSIBLE });
     redirect(303, `/papers/${createPaper(db(), paper)}`);
   },
   remove: async ({ request }) => {
@@ -49,19 +45,6 @@ export const actions: Actions = {
     }
   }
 };
-
-function fromControls(
-  skill: Skill,
-  controls: Controls,
-  seed: number,
-  style: HouseStyle
-): Paper | undefined {
-  const { usable } = itemsUnder(skill, controls);
-  const count = usable < 8n ? Number(usable) : 8;
-  if (count === 0) return undefined;
-  const plan = { skill: skill.id, kind: 'bare' as const, controls, count };
-  return fromPlans(skill.title, seed, [plan], style);
-}
 
 function readControlsText(text: string): Controls | undefined {
   try {

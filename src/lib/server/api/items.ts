@@ -7,10 +7,7 @@ import { markItem, unknownSteps } from '@zealous-quill/core/marking';
 import {
   analyseItem,
   describeSkill,
-  drawItems,
-  explainEmpty,
   findSkill,
-  itemsUnder,
   readControls,
   schoolIn,
   suitability,
@@ -23,7 +20,9 @@ import { skills } from '@zealous-quill/core/skills/all';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
 import { z } from 'zod';
+import { run } from '../jobs/pool';
 import { fail, invalid, post, problemsOf, reply } from './reply';
+import { undone } from './undone';
 import {
   analyseRequest,
   countRequest,
@@ -54,17 +53,17 @@ function listed(skill: Skill) {
 }
 
 /** `POST /api/items/count` */
-export const countItems = post(countRequest, ({ skill: id, controls }) => {
+export const countItems = post(countRequest, async ({ skill: id, controls }) => {
   const skill = findSkill(id);
   if (!skill) return unknownSkill(id);
   const read = readControls(skill.features, controls, { isNew: true });
   if (!read.ok) return drawFailure(read.error);
-  const { count } = itemsUnder(skill, controls);
-  return reply(count > 0n ? { count } : { count, ...explainEmpty(skill, controls) });
+  const done = await run('count', { skill: id, controls });
+  return done.ok ? reply(done.result) : undone(done.error, { skill: id, controls });
 });
 
 /** `POST /api/items` */
-export const makeItems = post(itemsRequest, (request) => {
+export const makeItems = post(itemsRequest, async (request) => {
   const skill = findSkill(request.skill);
   if (!skill) return unknownSkill(request.skill);
   const problem = styleProblem(request.houseStyle) ?? schoolProblem(skill, request.school);
@@ -73,10 +72,12 @@ export const makeItems = post(itemsRequest, (request) => {
   const read = readControls(skill.features, controls, { isNew: true });
   if (!read.ok) return drawFailure(read.error);
   const seed = request.seed ?? randomInt(LARGEST_SEED + 1);
-  const drawn = drawItems(skill, { controls, count, seed });
+  const asked = { skill: skill.id, controls, count, seed, school, style };
+  const done = await run('draw', asked);
+  if (!done.ok) return undone(done.error, asked);
+  const drawn = done.result;
   if (!drawn.ok) return drawFailure(drawn.error);
-  const items = drawn.given.map((given) => analyseItem(skill, given, { school, style }));
-  return reply({ items, population: drawn.population, seed });
+  return reply({ items: drawn.items, population: drawn.population, seed });
 });
 
 /** `POST /api/items/analyse` */

@@ -25,7 +25,10 @@ export function reply(body: unknown): Response {
  * A handler for POST with a JSON body of the schema. What does not fit is answered with 415, 413 or 400 and
  * the place of each problem.
  */
-export function post<T>(schema: z.core.$ZodType<T>, handle: (body: T) => Response) {
+export function post<T>(
+  schema: z.core.$ZodType<T>,
+  handle: (body: T) => Response | Promise<Response>
+) {
   return async ({ request }: { request: Request }): Promise<Response> => {
     const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
     if (type !== 'application/json') {

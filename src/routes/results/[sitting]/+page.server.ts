@@ -1,4 +1,4 @@
-import { practiceFor, type Need } from '@zealous-quill/core/papers';
+import type { Need } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { createPaper, styleOf } from '$lib/server/database/papers';
@@ -6,10 +6,15 @@ import { readResults, type Results } from '$lib/server/database/results';
 import { readSitting } from '$lib/server/database/sittings';
 import { itemsMet } from '$lib/server/database/snapshots';
 import { idOf, textOf } from '$lib/server/forms';
+import { run } from '$lib/server/jobs/pool';
+import { undoneWords } from '$lib/server/jobs/words';
 import { needsOf } from '$lib/server/practice';
 import { newSeed } from '$lib/server/seeds';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
+
+/** Items are looked for that show a pattern, in several skills: that may take longer than most. */
+const PRACTICE_LIMIT = 10_000;
 
 export const load: PageServerLoad = ({ params }) => {
   const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
@@ -39,11 +44,21 @@ export const actions: Actions = {
       });
     }
     const title = `${asked.title} (${sitting.className}${asked.isAll ? '' : `, ${asked.whom}`})`;
-    const paper = practiceFor(title.slice(0, 120), asked.needs, {
-      seed: newSeed(),
-      style: readHouseStyle(db()),
-      met: itemsMet(db(), sitting.classId)
-    });
+    const done = await run(
+      'practice',
+      {
+        title: title.slice(0, 120),
+        needs: asked.needs,
+        options: {
+          seed: newSeed(),
+          style: readHouseStyle(db()),
+          met: itemsMet(db(), sitting.classId)
+        }
+      },
+      PRACTICE_LIMIT
+    );
+    if (!done.ok) return fail(422, { problem: undoneWords[done.error.code] });
+    const paper = done.result;
     if (!paper) {
       return fail(422, { problem: 'Too few other items were found that this class has not met.' });
     }

@@ -1,0 +1,39 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { defaultHouseStyle } from '@zealous-quill/core/house-style';
+import { startLadder } from '@zealous-quill/core/papers';
+import '@zealous-quill/core/skills/all';
+import { run } from './pool';
+
+const hard = {
+  skill: 'order-decimals',
+  controls: {
+    ...{ maxPlaces: { min: 1 }, raggedness: { min: 1 }, integers: { max: 7 } },
+    ...{ sharedPrefix: { min: 1 }, longerTraps: { max: 5 }, shorterTraps: { max: 3 } },
+    zeroTraps: { max: 4 }
+  }
+};
+
+test('what takes too long is broken off, nobody waits for it meanwhile, and the next is done', async () => {
+  let ticks = 0;
+  const clock = setInterval(() => ticks++, 10);
+  const done = await run('count', hard, 300);
+  clearInterval(clock);
+  assert.deepEqual(done, { ok: false, error: { code: 'too-hard' } });
+  assert.ok(ticks > 5, `${ticks} ticks`);
+  const next = await run('count', { skill: 'square-ending-five', controls: { digits: 2 } });
+  // 15, 25, ... 95.
+  assert.deepEqual(next, { ok: true, result: { count: 9n } });
+});
+
+test('a task gives what it would give here, and a mistake in it is a mistake here', async () => {
+  const paper = await run('ladder', {
+    skill: 'column-addition',
+    controls: {},
+    seed: 3,
+    style: defaultHouseStyle
+  });
+  assert.ok(paper.ok);
+  assert.deepEqual(paper.result, startLadder('column-addition', 'Column addition', { seed: 3 }));
+  await assert.rejects(run('count', { skill: 'no-such-skill', controls: {} }), /no-such-skill/);
+});

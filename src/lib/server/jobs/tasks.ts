@@ -1,0 +1,88 @@
+import type { HouseStyle } from '@zealous-quill/core/house-style';
+import {
+  fromPlans,
+  practiceFor,
+  startLadder,
+  type Need,
+  type Paper,
+  type PracticeOptions
+} from '@zealous-quill/core/papers';
+import {
+  analyseItem,
+  drawItems,
+  explainEmpty,
+  itemsUnder,
+  skillOf,
+  type Conflict,
+  type Controls,
+  type DrawError,
+  type Item
+} from '@zealous-quill/core/skills';
+import '@zealous-quill/core/skills/all';
+
+/** Items of a skill under controls that were read already. */
+export interface ItemsAsked {
+  readonly skill: string;
+  readonly controls: Controls;
+}
+
+interface DrawAsked extends ItemsAsked {
+  readonly count: number;
+  readonly seed: number;
+  readonly school: string | undefined;
+  readonly style: HouseStyle;
+}
+
+type Drawn =
+  | { readonly ok: true; readonly items: Item[]; readonly population: bigint }
+  | { readonly ok: false; readonly error: DrawError };
+
+interface PaperAsked extends ItemsAsked {
+  readonly seed: number;
+  readonly style: HouseStyle;
+}
+
+interface PracticeAsked {
+  readonly title: string;
+  readonly needs: readonly Need[];
+  readonly options: PracticeOptions;
+}
+
+/** A paper of one rung holds so many items. */
+const ONE_RUNG = 8;
+
+/** What may take long, by name: each is given plain data and gives plain data, so that it can be done by another thread. */
+export const tasks = {
+  count({ skill: id, controls }: ItemsAsked): { count: bigint } & Partial<Conflict> {
+    const skill = skillOf(id);
+    const { count } = itemsUnder(skill, controls);
+    return count > 0n ? { count } : { count, ...explainEmpty(skill, controls) };
+  },
+
+  draw({ skill: id, controls, count, seed, school, style }: DrawAsked): Drawn {
+    const skill = skillOf(id);
+    const drawn = drawItems(skill, { controls, count, seed });
+    if (!drawn.ok) return drawn;
+    const items = drawn.given.map((given) => analyseItem(skill, given, { school, style }));
+    return { ok: true, items, population: drawn.population };
+  },
+
+  /** The usual ladder of a skill within some controls. */
+  ladder({ skill, controls, seed, style }: PaperAsked): Paper {
+    return startLadder(skill, skillOf(skill).title, { seed, style, kept: controls });
+  },
+
+  /** A paper of one rung with these controls; undefined if there are no items. */
+  rung({ skill: id, controls, seed, style }: PaperAsked): Paper | undefined {
+    const { usable } = itemsUnder(skillOf(id), controls);
+    const count = usable < BigInt(ONE_RUNG) ? Number(usable) : ONE_RUNG;
+    if (count === 0) return undefined;
+    const plan = { skill: id, kind: 'bare' as const, controls, count };
+    return fromPlans(skillOf(id).title, seed, [plan], style);
+  },
+
+  practice: ({ title, needs, options }: PracticeAsked): Paper | undefined =>
+    practiceFor(title, needs, options)
+};
+
+export type Tasks = typeof tasks;
