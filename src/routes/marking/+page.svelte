@@ -1,28 +1,49 @@
 <script lang="ts">
+  import { page } from '$app/state';
+  import ListPages from '$lib/ui/kit/ListPages.svelte';
+  import ListSearch from '$lib/ui/kit/ListSearch.svelte';
+  import { sittingFilters } from '$lib/ui/marking/sitting-filters';
   import SittingList from '$lib/ui/marking/SittingList.svelte';
 
   let { data } = $props();
 
-  const open = $derived(data.sittings.filter(({ marked, toMark }) => marked < toMark));
-  const done = $derived(data.sittings.filter(({ marked, toMark }) => marked >= toMark));
+  const open = $derived(data.sittings.rows.filter(({ marked, toMark }) => marked < toMark));
+  const done = $derived(data.sittings.rows.filter(({ marked, toMark }) => marked >= toMark));
+  const isAsked = $derived(page.url.search !== '');
+  const states = [
+    ['open', 'to mark'],
+    ['done', 'marked']
+  ] as const;
 </script>
 
 <svelte:head><title>Marking · Zealous Quill</title></svelte:head>
 
 <h1>Marking</h1>
-{#if data.sittings.length === 0}
+{#if data.sittings.total > 0 || isAsked}
+  <ListSearch
+    label="Words of a class or title"
+    filters={[
+      { name: 'state', label: 'State', all: 'marked or not', options: states },
+      ...sittingFilters(data.choices)
+    ]}
+  />
+{/if}
+{#if data.sittings.total === 0 && isAsked}
+  <p class="faint">No sitting has that. Nothing is lost: show all to see the others.</p>
+{:else if data.sittings.total === 0}
   <p class="leaf empty">
     No scripts yet. Open a <a class="quiet-link" href="/papers">paper</a> and let a class sit it: each
     pupil gets a script in the pile.
   </p>
 {:else}
-  <h2>To mark</h2>
-  {#if open.length === 0}<p class="faint">Nothing waits.</p>{/if}
+  {#if open.length > 0 || !isAsked}<h2>To mark</h2>{/if}
+  {#if open.length === 0 && !isAsked}<p class="faint">Nothing waits.</p>{/if}
   <SittingList sittings={open} to="marking" />
   {#if done.length > 0}
     <h2>Marked</h2>
     <SittingList sittings={done} to="marking" />
   {/if}
+  <ListPages {...data.sittings} noun="sitting" />
 {/if}
 
 <style>

@@ -2,10 +2,11 @@ import { controlsSchema } from '@zealous-quill/core/papers';
 import { findSkill, readControls, type Controls } from '@zealous-quill/core/skills';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
-import { createPaper, deletePaper, listPapers } from '$lib/server/database/papers';
+import { createPaper, deletePaper, findPapers } from '$lib/server/database/papers';
 import { idOf, textOf } from '$lib/server/forms';
 import { run } from '$lib/server/jobs/pool';
 import { undoneWords } from '$lib/server/jobs/words';
+import { readListQuery } from '$lib/server/list-query';
 import { newSeed } from '$lib/server/seeds';
 import { listedSkills } from '$lib/server/shown-skills';
 import { fail, redirect } from '@sveltejs/kit';
@@ -13,8 +14,8 @@ import type { Actions, PageServerLoad } from './$types';
 
 const IMPOSSIBLE = 'No paper can be made with these controls.';
 
-export const load: PageServerLoad = () => ({
-  papers: listPapers(db()),
+export const load: PageServerLoad = ({ url }) => ({
+  papers: findPapers(db(), readListQuery(url)),
   skills: listedSkills(readHouseStyle(db()))
 });
 

@@ -2,11 +2,15 @@
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
-  import { day, plural } from '$lib/ui/format';
+  import ListPages from '$lib/ui/kit/ListPages.svelte';
+  import ListSearch from '$lib/ui/kit/ListSearch.svelte';
+  import { day } from '$lib/ui/format';
+  import { page } from '$app/state';
   import { untrack } from 'svelte';
   import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
 
   let { data, form } = $props();
+  const isAsked = $derived(page.url.search !== '');
   let skill = $state(untrack(() => data.skills[0]!.id));
 
   const columns = [
@@ -37,14 +41,32 @@
 </div>
 {#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
 
-{#if data.papers.length === 0}
+{#if data.papers.total > 0 || isAsked}
+  <ListSearch
+    label="Words of a title"
+    filters={[
+      {
+        name: 'state',
+        label: 'State',
+        all: 'drafts and sat papers',
+        options: [
+          ['draft', 'drafts'],
+          ['sat', 'sat papers']
+        ]
+      }
+    ]}
+  />
+{/if}
+{#if data.papers.total === 0 && isAsked}
+  <p class="faint">No paper has that. Nothing is lost: show all to see the others.</p>
+{:else if data.papers.total === 0}
   <p class="leaf empty">
     No papers yet. A practice ladder draws a worked example, one with gaps and rising questions; you
     can change every part of it.
   </p>
 {:else}
   <DataTable {columns} stacks>
-    {#each data.papers as paper (paper.id)}
+    {#each data.papers.rows as paper (paper.id)}
       <tr>
         <td>
           <a class="title" href="/papers/{paper.id}">{paper.title}</a>
@@ -71,7 +93,7 @@
       </tr>
     {/each}
   </DataTable>
-  <p class="faint small">{plural(data.papers.length, 'paper')}, newest first.</p>
+  <ListPages {...data.papers} noun="paper" />
 {/if}
 
 <style>

@@ -1,7 +1,9 @@
 import { db } from '$lib/server/database/connection';
-import { listSittings } from '$lib/server/database/sittings';
+import { findSittings, sittingChoices } from '$lib/server/database/sittings';
+import { readListQuery } from '$lib/server/list-query';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = () => ({
-  sittings: listSittings(db()).filter(({ marked }) => marked > 0)
+export const load: PageServerLoad = ({ url }) => ({
+  sittings: findSittings(db(), { ...readListQuery(url), state: 'begun' }),
+  choices: sittingChoices(db())
 });

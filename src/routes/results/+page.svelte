@@ -1,13 +1,24 @@
 <script lang="ts">
+  import { page } from '$app/state';
+  import ListPages from '$lib/ui/kit/ListPages.svelte';
+  import ListSearch from '$lib/ui/kit/ListSearch.svelte';
+  import { sittingFilters } from '$lib/ui/marking/sitting-filters';
   import SittingList from '$lib/ui/marking/SittingList.svelte';
 
   let { data } = $props();
+
+  const isAsked = $derived(page.url.search !== '');
 </script>
 
 <svelte:head><title>Results · Zealous Quill</title></svelte:head>
 
 <h1>Results</h1>
-{#if data.sittings.length === 0}
+{#if data.sittings.total > 0 || isAsked}
+  <ListSearch label="Words of a class or title" filters={sittingFilters(data.choices)} />
+{/if}
+{#if data.sittings.total === 0 && isAsked}
+  <p class="faint">No results have that. Nothing is lost: show all to see the others.</p>
+{:else if data.sittings.total === 0}
   <p class="leaf empty">
     Results appear as soon as the first script is marked: see the <a
       class="quiet-link"
@@ -15,7 +26,8 @@
     >.
   </p>
 {:else}
-  <div class="list"><SittingList sittings={data.sittings} to="results" /></div>
+  <div class="list"><SittingList sittings={data.sittings.rows} to="results" /></div>
+  <ListPages {...data.sittings} noun="sitting" />
 {/if}
 
 <style>

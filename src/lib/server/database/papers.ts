@@ -1,6 +1,7 @@
 import { houseStyleSchema, type HouseStyle } from '@zealous-quill/core/house-style';
 import { outline, problemsIn, type Paper, type PaperProblem } from '@zealous-quill/core/papers';
-import { desc, eq } from 'drizzle-orm';
+import { and, count, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import { containing, PAGE, pageOf, type Listed, type ListQuery } from '../list-query';
 import type { Db, Reader, Writer } from './connection';
 import { readHouseStyle } from './house-style';
 import { log } from './logbook';
@@ -29,23 +30,37 @@ export interface StoredPaper extends Paper {
   readonly damage: readonly string[];
 }
 
-export function listPapers(db: Db, limit = 60): PaperSummary[] {
-  return db
+/** The newest papers. */
+export function listPapers(db: Db, limit: number): PaperSummary[] {
+  return db.select().from(papers).orderBy(desc(papers.updatedAt)).limit(limit).all().map(summary);
+}
+
+function summary(row: typeof papers.$inferSelect): PaperSummary {
+  const { id, title, edition, itemCount, marks, minutes, frozenAt, updatedAt } = row;
+  return { id, title, edition, itemCount, marks, minutes, isSat: frozenAt !== null, updatedAt };
+}
+
+/** The papers whose titles have all of some words, sat ones or drafts, a page of them, newest first. */
+export function findPapers(db: Db, { words, state, page: asked }: ListQuery): Listed<PaperSummary> {
+  const states = {
+    draft: isNull(papers.frozenAt),
+    sat: isNotNull(papers.frozenAt)
+  } as const;
+  const found = and(
+    ...words.map((word) => sql`${papers.title} like ${containing(word)} escape '\\'`),
+    state === 'draft' || state === 'sat' ? states[state] : undefined
+  );
+  const { total } = db.select({ total: count() }).from(papers).where(found).get()!;
+  const { offset, ...page } = pageOf(total, asked);
+  const rows = db
     .select()
     .from(papers)
-    .orderBy(desc(papers.updatedAt))
-    .limit(limit)
-    .all()
-    .map(({ id, title, edition, itemCount, marks, minutes, frozenAt, updatedAt }) => ({
-      id,
-      title,
-      edition,
-      itemCount,
-      marks,
-      minutes,
-      isSat: frozenAt !== null,
-      updatedAt
-    }));
+    .where(found)
+    .orderBy(desc(papers.updatedAt), desc(papers.id))
+    .limit(PAGE)
+    .offset(offset)
+    .all();
+  return { rows: rows.map(summary), ...page };
 }
 
 /** A paper with whatever of it is sound; undefined if there is none of that id. */

@@ -1,6 +1,7 @@
 import { byRegister, toldApart } from '@zealous-quill/core/exchange';
 import { isMarked, unmarkedKinds } from '@zealous-quill/core/papers';
-import { and, asc, count, desc, eq, inArray, notInArray, sql } from 'drizzle-orm';
+import { and, asc, count, desc, eq, inArray, like, notInArray, sql } from 'drizzle-orm';
+import { containing, PAGE, pageOf, type Listed, type ListQuery } from '../list-query';
 import type { Db, Reader } from './connection';
 import { log } from './logbook';
 import { readPaper } from './papers';
@@ -75,8 +76,51 @@ export function sitPaper(db: Db, paperId: number, classId: number, satOn: string
   );
 }
 
+/** What a sitting is in a list: something is to be marked, all is marked, or something is. */
+const inState: Readonly<Record<string, (sitting: SittingSummary) => boolean>> = {
+  open: ({ marked, toMark }) => marked < toMark,
+  done: ({ marked, toMark }) => marked >= toMark,
+  begun: ({ marked }) => marked > 0
+};
+
+/** The sittings whose class and title have all of some words, of a class, a year, a state; a page of them, newest first. */
+export function findSittings(db: Db, query: ListQuery): Listed<SittingSummary> {
+  const { words, state, year, classId } = query;
+  const named = sql`${papers.title} || ' ' || ${classes.name}`;
+  const found = namedSittings(db)
+    .where(
+      and(
+        ...words.map((word) => sql`${named} like ${containing(word)} escape '\\'`),
+        classId === null ? undefined : eq(sittings.classId, classId),
+        year === null ? undefined : like(sittings.satOn, `${year}-%`)
+      )
+    )
+    .orderBy(desc(sittings.satOn), desc(sittings.id))
+    .all();
+  const isAsked = (state !== null && inState[state]) || (() => true);
+  const all = withProgress(db, found).filter(isAsked);
+  const { offset, ...page } = pageOf(all.length, query.page);
+  return { rows: all.slice(offset, offset + PAGE), ...page };
+}
+
+/** The classes that sat something, and the years in which that was, to choose from. */
+export function sittingChoices(db: Db): { classes: [id: string, name: string][]; years: string[] } {
+  const sat = db
+    .selectDistinct({ id: classes.id, name: classes.name })
+    .from(sittings)
+    .innerJoin(classes, eq(classes.id, sittings.classId))
+    .orderBy(classes.name)
+    .all();
+  const year = sql<string>`substr(${sittings.satOn}, 1, 4)`;
+  const years = db.selectDistinct({ year }).from(sittings).orderBy(desc(year)).all();
+  return {
+    classes: sat.map(({ id, name }) => [String(id), name]),
+    years: years.map((row) => row.year)
+  };
+}
+
 /** The newest sittings with how far their marking is. */
-export function listSittings(db: Db, limit = 60): SittingSummary[] {
+export function listSittings(db: Db, limit: number): SittingSummary[] {
   const newest = namedSittings(db)
     .orderBy(desc(sittings.satOn), desc(sittings.id))
     .limit(limit)

@@ -1,0 +1,15 @@
+/** What lists of sittings can be narrowed to, by class and year. */
+export function sittingFilters(choices: {
+  readonly classes: readonly [id: string, name: string][];
+  readonly years: readonly string[];
+}) {
+  return [
+    { name: 'class', label: 'Class', all: 'all classes', options: choices.classes },
+    {
+      name: 'year',
+      label: 'Year',
+      all: 'all years',
+      options: choices.years.map((year) => [year, year] as const)
+    }
+  ];
+}
