@@ -52,6 +52,6 @@
     flex-wrap: wrap;
     align-items: center;
     gap: var(--space-2);
-    margin-bottom: var(--space-3);
+    margin: var(--space-3) 0;
   }
 </style>
