@@ -11,6 +11,7 @@ import type { Snapshot } from '@zealous-quill/core/papers';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skills';
 import { and, asc, count, eq, inArray } from 'drizzle-orm';
 import type { Db, Reader, Writer } from './connection';
+import { keptSnapshot } from './kept-snapshot';
 import { COORDINATOR } from './logbook';
 import {
   decisions,
@@ -22,6 +23,7 @@ import {
   snapshots,
   type Outcome
 } from './schema';
+import { keptTexts } from './snapshots';
 
 /** The round of marking that counts until there is a second one. */
 export const ROUND = 1;
@@ -150,14 +152,15 @@ function workedOf({ item: { skill, given, school } }: Sat): WorkedItem {
   return new WorkedItem(skillOf(skill), given, school);
 }
 
-/** The part as it was sat, if it stands on the form that the script answers. */
+/** The part as it was sat, if it stands on the form that the script answers and can be read. */
 function snapshotFor(db: Reader, scriptId: number, partId: number): Sat | undefined {
-  return db
-    .select({ item: snapshots.item, scheme: snapshots.scheme })
+  const kept = db
+    .select(keptTexts)
     .from(scripts)
     .innerJoin(snapshots, and(eq(snapshots.formId, scripts.formId), eq(snapshots.partId, partId)))
     .where(eq(scripts.id, scriptId))
     .get();
+  return kept && keptSnapshot(kept);
 }
 
 /** The marking of a script that counts; it begins with its first response. */

@@ -1,9 +1,10 @@
 import { isMarked, snapshotOf, type Rung, type Snapshot } from '@zealous-quill/core/papers';
 import { skillOf } from '@zealous-quill/core/skills';
-import { and, asc, eq } from 'drizzle-orm';
+import { and, asc, eq, sql } from 'drizzle-orm';
 import { version } from '../version';
 import type { Reader, Writer } from './connection';
 import { readHouseStyle } from './house-style';
+import { keptItem, keptSnapshot } from './kept-snapshot';
 import type { StoredPaper } from './papers';
 import { forms, papers, parts, questions, sections, sittings, snapshots } from './schema';
 
@@ -35,23 +36,45 @@ export function freeze(db: Writer, paper: StoredPaper, formId: number): void {
     .run();
 }
 
-/** All parts of a sat paper that were kept, shown ones as well as marked ones. */
+/** The columns of a snapshot as they are kept, to be read with care: anything may have happened to them. */
+export const keptTexts = {
+  item: sql<string>`${snapshots.item}`,
+  scheme: sql<string>`${snapshots.scheme}`,
+  printed: sql<string | null>`${snapshots.printed}`
+};
+
+/** All parts of a sat paper that were kept, shown ones as well as marked ones, as far as they can be read. */
 export function satParts(db: Reader, paperId: number): SatItem[] {
+  return keptParts(db, paperId).parts;
+}
+
+/** What of a sat paper can no longer be read, in words; none of what is sound. */
+export function satDamage(db: Reader, paperId: number): string[] {
+  return keptParts(db, paperId).damaged.map(
+    (number) => `Item ${number} was damaged and can no longer be read. It is left out here.`
+  );
+}
+
+function keptParts(db: Reader, paperId: number): { parts: SatItem[]; damaged: number[] } {
   const kept = new Map(
     db
-      .select({ snapshot: snapshots })
+      .select({ partId: snapshots.partId, ...keptTexts })
       .from(snapshots)
       .innerJoin(forms, and(eq(forms.id, snapshots.formId), eq(forms.position, 0)))
       .where(eq(forms.paperId, paperId))
       .all()
-      .map(({ snapshot }) => [snapshot.partId, snapshot])
+      .map(({ partId, ...texts }) => [partId, texts])
   );
-  return partsOf(db, paperId).flatMap(({ id, section, kind }, at): SatItem[] => {
-    const snapshot = kept.get(id);
-    if (!snapshot?.printed) return [];
-    const { item, scheme, printed } = snapshot;
-    return [{ id, number: at + 1, kind: kind as Rung['kind'], section, item, scheme, printed }];
+  const found: { parts: SatItem[]; damaged: number[] } = { parts: [], damaged: [] };
+  partsOf(db, paperId).forEach(({ id, section, kind }, at) => {
+    const texts = kept.get(id);
+    if (!texts) return;
+    const snapshot = keptSnapshot(texts);
+    const place = { id, number: at + 1, kind: kind as Rung['kind'], section };
+    if (snapshot) found.parts.push({ ...place, ...snapshot });
+    else found.damaged.push(place.number);
   });
+  return found;
 }
 
 /** The parts of a sat paper that are marked: those of every rung but the shown ones. */
@@ -73,14 +96,16 @@ function partsOf(db: Reader, paperId: number) {
 /** The items that a class has met on any paper, by skill, as the skill writes them without order. */
 export function itemsMet(db: Reader, classId: number): Record<string, string[]> {
   const rows = db
-    .select({ item: snapshots.item })
+    .select({ item: keptTexts.item })
     .from(snapshots)
     .innerJoin(forms, and(eq(forms.id, snapshots.formId), eq(forms.position, 0)))
     .innerJoin(sittings, eq(sittings.paperId, forms.paperId))
     .where(eq(sittings.classId, classId))
     .all();
   const met: Record<string, string[]> = {};
-  for (const { item } of rows) {
+  for (const row of rows) {
+    const item = keptItem(row.item);
+    if (!item) continue;
     const orderless = skillOf(item.skill).orderless(item.given);
     (met[item.skill] ??= []).push(orderless);
   }

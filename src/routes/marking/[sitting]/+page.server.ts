@@ -6,7 +6,7 @@ import { listScriptPages } from '$lib/server/database/script-pages';
 import { scriptTotals } from '$lib/server/database/script-totals';
 import { readSimulatedWork } from '$lib/server/database/simulated-work';
 import { firstUnmarkedItem, listScripts, readSitting } from '$lib/server/database/sittings';
-import { satItems } from '$lib/server/database/snapshots';
+import { satDamage, satItems } from '$lib/server/database/snapshots';
 import { idOf } from '$lib/server/forms';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
@@ -35,6 +35,7 @@ export const load: PageServerLoad = ({ params, url, cookies }) => {
   };
   return {
     sitting,
+    damage: satDamage(db(), sitting.paperId),
     style: styleOf(db(), sitting.paperId),
     questions: items.map(({ id, number, item }) => ({ id, number, prompt: item.prompt })),
     /** What is marked in this sheaf; of the print, the desk needs the layout alone. */

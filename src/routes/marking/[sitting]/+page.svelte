@@ -8,6 +8,7 @@
   import Clash from '$lib/ui/marking/Clash.svelte';
   import EntryPane from '$lib/ui/marking/EntryPane.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
   import type { Told } from '$lib/ui/kit/told';
   import { ScriptPages } from '$lib/ui/marking/script-pages.svelte';
   import DeskHead from '$lib/ui/marking/DeskHead.svelte';
@@ -214,6 +215,7 @@
     open(by === 'script' ? { by, script: desk.place.script.id } : { by, item: desk.place.item.id })}
   onsheaf={openSheaf}
 />
+{#each data.damage as said (said)}<Problem>{said}</Problem>{/each}
 <Notice bind:told={notice} />
 {#if absent}
   <p class="leaf">

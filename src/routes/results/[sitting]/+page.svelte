@@ -46,6 +46,7 @@
   </p>
 </div>
 {#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
+{#each data.damage as said (said)}<Problem>{said}</Problem>{/each}
 
 <div class="columns">
   <section aria-label="Marks">
