@@ -84,10 +84,11 @@ test('a skill is found by typing; a rung spreads a feature; the paper is worked 
   await server.visit(page, '/papers');
   const picker = page.getByRole('combobox', { name: 'Skill of the new paper' });
   await picker.click();
+  const options = page.getByRole('listbox').getByRole('option');
   const { skills } = await (await fetch(`${server.url}/api/skills`)).json();
-  await expect(page.getByRole('option')).toHaveCount(skills.length);
+  await expect(options).toHaveCount(skills.length);
   await page.keyboard.type('fract subtr');
-  await expect(page.getByRole('option')).toHaveCount(1);
+  await expect(options).toHaveCount(1);
   await page.keyboard.press('Enter');
   await expect(picker).toHaveValue('Mixed-number subtraction');
   await page.getByRole('button', { name: 'New practice ladder' }).click();

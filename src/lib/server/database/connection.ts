@@ -26,6 +26,8 @@ export function holdDatabase(file = fileName()): boolean {
     lock.pragma('locking_mode = EXCLUSIVE');
     lock.exec('BEGIN EXCLUSIVE');
     held = lock;
+    // Referred to until the end: a lock that nothing refers to is let go of when memory is tidied.
+    process.once('exit', releaseDatabase);
     return true;
   } catch (error) {
     lock.close();

@@ -1,0 +1,64 @@
+import { expect, test } from '@playwright/test';
+import { spawnSync } from 'node:child_process';
+import { request as ask, Agent, type RequestOptions } from 'node:http';
+import { TestServer } from './server';
+
+const PORT = 4316;
+const server = new TestServer(PORT);
+
+test.beforeAll(() => server.start());
+test.afterAll(() => server.stop());
+
+/** One connection for all of them, as a browser keeps it. */
+const agent = new Agent({ keepAlive: true, maxSockets: 1 });
+
+const status = (path: string, options: RequestOptions = {}, body?: Buffer) =>
+  new Promise<number | string>((resolve) => {
+    const sent = ask({ host: '127.0.0.1', port: PORT, path, agent, ...options }, (reply) => {
+      reply.resume().on('end', () => resolve(reply.statusCode ?? 0));
+    });
+    sent.on('error', (error: NodeJS.ErrnoException) => resolve(error.code ?? 'error'));
+    sent.end(body);
+  });
+
+test('strangers are refused, and a refused request leaves the connection whole', async () => {
+  const junk = Buffer.alloc(1_000_000, 'a');
+  const post = (type: string, more: Record<string, string> = {}) => ({
+    method: 'POST',
+    headers: { 'content-type': type, 'content-length': String(junk.length), ...more }
+  });
+  const form = 'application/x-www-form-urlencoded';
+  for (const [path, options, expected] of [
+    ['/house-style', post('text/plain'), 415],
+    ['/house-style', post('multipart/form-data; boundary=x'), 400],
+    ['/house-style?/constructor', post(form), 404],
+    ['/api/items', post('application/json'), 413],
+    ['/papers', post(form, { host: 'lantern.example' }), 403],
+    ['/papers', post(form, { origin: 'http://lantern.example' }), 403],
+    ['/papers', post(form, { 'sec-fetch-site': 'cross-site' }), 403]
+  ] as const) {
+    expect(await status(path, options, junk), path).toBe(expected);
+    expect(await status('/api/health'), `after ${path}`).toBe(200);
+  }
+});
+
+test('a page runs scripts of the server alone and stands in no frame; one with names is not kept', async ({
+  request
+}) => {
+  const headers = (await request.get(`${server.url}/classes`)).headers();
+  expect(headers['content-security-policy']).toContain("frame-ancestors 'none'");
+  expect(headers['content-security-policy']).not.toMatch(/script-src[^;]*unsafe/);
+  expect(headers['cache-control']).toBe('no-store');
+  expect(headers['x-content-type-options']).toBe('nosniff');
+});
+
+test('a second server on the same database says so and does not start', () => {
+  const env = { ...process.env, DATABASE: server.database, PORT: String(PORT + 1) };
+  const { status, stderr } = spawnSync('node', ['build'], {
+    env,
+    encoding: 'utf8',
+    timeout: 20_000
+  });
+  expect(status).toBe(1);
+  expect(stderr).toContain('Another server is running on this database');
+});
