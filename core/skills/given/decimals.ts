@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { ungrouped } from '../../numbers';
-import { hasPoint, placesOf, unitsAt } from '../decimal-columns/numerals';
+import { decimalsIn, figuresOf, hasPoint, placesOf, unitsAt } from '../decimal-columns/numerals';
 import { givenFrom, type GivenForm } from './form';
 import type { PairRule } from './pair';
 
@@ -11,6 +11,19 @@ export function decimalOf(wholeDigits: number) {
     z.regex(new RegExp(`^(0|[1-9]\\d{0,${wholeDigits - 1}})(\\.\\d{0,3}[1-9])?$`), expected),
     z.refine((text) => text !== '0', 'must be above 0')
   );
+}
+
+/**
+ * The schema of a decimal of so many digits, zeros before them apart, and decimal places; powers of ten, which only
+ * move the point, are refused where they are no numbers to work with.
+ */
+export function significant(digits: number, places: number, { tens = false } = {}) {
+  const expected = `a number of up to ${digits} digits and ${places} decimal places${tens ? '' : ', no power of ten'}`;
+  const isMet = (numeral: string) =>
+    decimalsIn(numeral) <= places &&
+    figuresOf(numeral).length <= digits &&
+    (tens || !/^10*$/.test(figuresOf(numeral)));
+  return decimalOf(digits).check(z.refine(isMet, expected));
 }
 
 /** Decimals that are added, one at least with a point: `{addends: ['5.12', '3.7']}`. */

@@ -3,11 +3,12 @@ import { decimalScheme } from '../../decimal-columns/answer';
 import { defineSkill, rung } from '../../define';
 import { divisionPrompt } from '../../division/asking';
 import type { Given } from '../../division/look';
+import { significant } from '../../given/decimals';
 import { pairOf } from '../../given/pair';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';
-import { DIGITS, DIVIDEND_PLACES, DIVISOR_PLACES, ending, numberOf, pointed } from './operands';
+import { DIGITS, DIVIDEND_PLACES, DIVISOR_PLACES, ending, pointed } from './operands';
 import { items } from './space';
 import { decimalSheet, decimalSteps } from './working';
 
@@ -18,7 +19,7 @@ export const skill = defineSkill({
   card,
   given: pairOf('dividend', 'divisor', {
     sign: '/',
-    numbers: [numberOf(DIGITS, DIVIDEND_PLACES, true), numberOf(2, DIVISOR_PLACES, false)],
+    numbers: [significant(DIGITS, DIVIDEND_PLACES, { tens: true }), significant(2, DIVISOR_PLACES)],
     rules: [ending, pointed],
     howToType:
       'Write a number of up to 5 digits, /, and one of 1 or 2 digits, like 4.488 / 2.2; it must end.'

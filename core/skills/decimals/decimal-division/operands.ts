@@ -1,28 +1,12 @@
 import { decimalsIn, figuresOf, hasPoint } from '../../decimal-columns/numerals';
-import { decimalOf } from '../../given/decimals';
 import type { PairRule } from '../../given/pair';
 import type { Given } from '../../division/look';
-import * as z from 'zod/mini';
 
 /** Most digits of the dividend, and decimal places of dividend, divisor and quotient. */
 export const DIGITS = 5;
 export const DIVIDEND_PLACES = 3;
 export const DIVISOR_PLACES = 2;
 export const QUOTIENT_PLACES = 3;
-
-/** The schema of a number of so many digits, zeros before them apart, and decimal places. */
-export function numberOf(digits: number, places: number, isTenAllowed: boolean) {
-  const expected = `a number of up to ${digits} digits and ${places} decimal places${isTenAllowed ? '' : ', no power of ten'}`;
-  return decimalOf(digits).check(
-    z.refine(
-      (numeral) =>
-        decimalsIn(numeral) <= places &&
-        figuresOf(numeral).length <= digits &&
-        (isTenAllowed || !/^10*$/.test(figuresOf(numeral))),
-      expected
-    )
-  );
-}
 
 /**
  * A division with both points moved until the divisor is whole, and zeros put on until nothing is left:

@@ -1,14 +1,14 @@
 import { accuracy, methodAndAnswer, schemeOf } from '../../../marking/schemes';
 import { decimalScheme } from '../../decimal-columns/answer';
 import { defineSkill, rung } from '../../define';
-import { onePoint } from '../../given/decimals';
+import { onePoint, significant } from '../../given/decimals';
 import { pairOf } from '../../given/pair';
 import type { Given } from '../../multiplication/factors';
 import { rowMarks } from '../../multiplication/rows';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';
-import { factorOf, figures, MULTIPLICAND, MULTIPLIER } from './operands';
+import { figures, MOST_PLACES, MULTIPLICAND, MULTIPLIER } from './operands';
 import { items } from './space';
 import { decimalSheet, decimalSteps, isOneRow, type School } from './working';
 
@@ -17,7 +17,7 @@ export const skill = defineSkill({
   card,
   given: pairOf('multiplicand', 'multiplier', {
     sign: 'x',
-    numbers: [factorOf(MULTIPLICAND), factorOf(MULTIPLIER)],
+    numbers: [significant(MULTIPLICAND[1], MOST_PLACES), significant(MULTIPLIER[1], MOST_PLACES)],
     rules: [onePoint],
     commutes: true,
     howToType:

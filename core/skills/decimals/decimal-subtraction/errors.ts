@@ -1,6 +1,5 @@
 import { withoutZeros, type Decimal } from '../../../numbers';
-import { ACROSS } from '../../column-difference/patterns';
-import { differencePatterns } from '../../column-difference/patterns';
+import { ACROSS, differencePatterns } from '../../column-difference/patterns';
 import { answering } from '../../decimal-columns/answer';
 import { decimalsIn, hasPoint, partsOf, placesOf, unitsAt } from '../../decimal-columns/numerals';
 import { pattern } from '../../define';
