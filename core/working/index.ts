@@ -51,6 +51,7 @@ export {
 export {
   constant,
   rulesOf,
+  changing,
   seeing,
   step,
   factsBeside,

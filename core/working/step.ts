@@ -1,5 +1,12 @@
 import { wholeNumber, type Value } from '../numbers';
-import type { Get, Replacement, Step } from './graph';
+import {
+  stepOf,
+  type Get,
+  type Graph,
+  type Replacement,
+  type Replacements,
+  type Step
+} from './graph';
 
 /** What a step or a replacement follows from: the steps it uses, and its rule over their values. */
 type Uses = Pick<Step, 'uses' | 'rule'>;
@@ -105,6 +112,24 @@ export function rulesOf(steps: readonly Step[]): Record<string, Replacement> {
   return Object.fromEntries(
     steps.map(({ id, uses, rule, accepts }) => [id, { uses, rule, ...(accepts && { accepts }) }])
   );
+}
+
+/** The rule of a step of a graph with what it gives changed; nothing where it gives nothing. */
+export function changing<Given extends Value>(
+  graph: Graph,
+  id: string,
+  change: (value: Given) => Value | undefined
+): Replacements {
+  const { uses, rule } = stepOf(graph, id);
+  return {
+    [id]: {
+      uses,
+      rule(get) {
+        const value = rule(get) as Given | undefined;
+        return value === undefined ? undefined : change(value);
+      }
+    }
+  };
 }
 
 /** A rule that sees another value at one of the steps it uses. */

@@ -1,9 +1,10 @@
 import { count } from '../feature';
-import { decimalsIn, integersIn, placesOf, wholeDigitsOf } from './numerals';
+import { decimalsIn, integersIn, wholeDigitsOf } from './numerals';
 
 /** The numbers that stand under each other. */
 interface Look {
   readonly numbers: readonly string[];
+  readonly maxPlaces: number;
 }
 
 /** How large decimals in columns may be, and how many of them there are at most. */
@@ -33,18 +34,18 @@ export const columnFeatures = (limits: Limits) => ({
     [1, limits.places],
     'Most places',
     'decimal places of the longest number',
-    (l) => placesOf(l.numbers)
+    (l) => l.maxPlaces
   ),
   raggedness: count<Look>(
     [0, limits.places],
     'Raggedness',
     'most places less fewest',
-    (l) => placesOf(l.numbers) - Math.min(...places(l))
+    (l) => l.maxPlaces - Math.min(...places(l))
   ),
   padded: count<Look>(
     [0, (limits.numbers - 1) * limits.places],
     'Blank places',
     'places right of the point where a number has no digit',
-    (l) => places(l).reduce((sum, own) => sum + placesOf(l.numbers) - own, 0)
+    (l) => places(l).reduce((sum, own) => sum + l.maxPlaces - own, 0)
   )
 });

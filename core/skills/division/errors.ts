@@ -1,24 +1,12 @@
 import { parseDecimal, type Quotient } from '../../numbers';
-import { ANSWER, stepOf, type Graph, type Replacement } from '../../working';
+import { ANSWER, changing, type Graph } from '../../working';
 import { pattern } from '../define';
 
 type Whole = Extract<Quotient, { remainder: bigint }>;
 
 /** The answer that the figures read, changed. */
-export function answering(change: (read: Whole) => Quotient) {
-  return (_given: unknown, graph: Graph): Record<string, Replacement> => {
-    const { uses, rule } = stepOf(graph, ANSWER);
-    return {
-      [ANSWER]: {
-        uses,
-        rule(get) {
-          const read = rule(get) as Whole | undefined;
-          return read && change(read);
-        }
-      }
-    };
-  };
-}
+const reading = (change: (read: Whole) => Quotient) => (_given: unknown, graph: Graph) =>
+  changing<Whole>(graph, ANSWER, change);
 
 /**
  * Ways of going wrong in any division; the examples of the catalogue are tested beside the skills. `figures` are
@@ -28,7 +16,7 @@ export const divisionPatterns = (figures?: readonly string[]) => ({
   'quotient-zero-omitted': pattern(
     'Zero of the quotient omitted',
     'Two digits are brought down at once, or the zero is not written.',
-    answering(({ quotient, remainder }) => ({
+    reading(({ quotient, remainder }) => ({
       quotient: BigInt(String(quotient).replaceAll('0', '')),
       remainder
     })),
@@ -37,13 +25,13 @@ export const divisionPatterns = (figures?: readonly string[]) => ({
   'final-remainder-dropped': pattern(
     'Final remainder dropped',
     'What is left over at the end is not written.',
-    answering(({ quotient }) => ({ quotient, remainder: 0n })),
+    reading(({ quotient }) => ({ quotient, remainder: 0n })),
     { exact: false }
   ),
   'remainder-as-decimal': pattern(
     'Remainder as decimal',
     'What is left over is written after a point as it stands.',
-    answering((read) =>
+    reading((read) =>
       read.remainder === 0n
         ? read
         : { decimal: parseDecimal(`${read.quotient}.${read.remainder}`)! }
@@ -53,14 +41,8 @@ export const divisionPatterns = (figures?: readonly string[]) => ({
   'remainder-too-large': pattern(
     'Remainder too large',
     'The last figure of the quotient is one too small, so that more is left than is divided by.',
-    (_given: unknown, graph: Graph) => {
-      const { uses, rule } = stepOf(graph, 'quotient.0');
-      const smaller: Replacement['rule'] = (get) => {
-        const figure = rule(get);
-        return typeof figure === 'bigint' && figure > 0n ? figure - 1n : undefined;
-      };
-      return { 'quotient.0': { uses, rule: smaller } };
-    },
+    (_given: unknown, graph: Graph) =>
+      changing<bigint>(graph, 'quotient.0', (figure) => (figure > 0n ? figure - 1n : undefined)),
     { exact: false },
     figures
   )

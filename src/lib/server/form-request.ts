@@ -1,11 +1,8 @@
 import { error } from '@sveltejs/kit';
-import { fail } from './api/reply';
+import { contentTypeOf, fail } from './api/reply';
 
 /** What a browser sends a form as. */
 const FORMS = ['application/x-www-form-urlencoded', 'multipart/form-data'];
-
-const typeOf = (request: Request) =>
-  request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase() ?? '';
 
 /** The name of the action a form is for: `/sit` in `/papers/4?/sit`; undefined if none is named. */
 const actionOf = (url: URL) => [...url.searchParams.keys()].find((key) => key.startsWith('/'));
@@ -16,12 +13,12 @@ const actionOf = (url: URL) => [...url.searchParams.keys()].find((key) => key.st
  */
 export function wrongForm(request: Request, url: URL): Response | undefined {
   const action = actionOf(url);
-  const isForm = FORMS.includes(typeOf(request));
+  const type = contentTypeOf(request) ?? '';
   // Everything but forms says what it is; a form cannot be plain text, which carries what looks like anything.
-  if (typeOf(request) === 'text/plain') {
+  if (type === 'text/plain') {
     return fail(415, 'unsupported-type', 'Send a form as a browser does.');
   }
-  if (!isForm || action === undefined) return undefined;
+  if (!FORMS.includes(type) || action === undefined) return undefined;
   const name = action.slice(1);
   if (name in Object.prototype || !/^[a-z][a-zA-Z]{0,40}$/.test(name)) {
     return fail(404, 'unknown-action', 'There is no such form on this page.');

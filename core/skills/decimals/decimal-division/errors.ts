@@ -1,5 +1,5 @@
 import { parseDecimal, printDecimal, withoutZeros, type Decimal } from '../../../numbers';
-import { ANSWER, constant, stepOf, type Graph, type Replacements } from '../../../working';
+import { ANSWER, changing, constant, type Graph } from '../../../working';
 import { answering } from '../../decimal-columns/answer';
 import { pattern } from '../../define';
 import type { Given } from '../../division/look';
@@ -62,18 +62,8 @@ export const errorPatterns = {
 };
 
 /** What the figures of the quotient read, changed. */
-function read(graph: Graph, change: (value: Decimal) => Decimal | undefined): Replacements {
-  const { uses, rule } = stepOf(graph, ANSWER);
-  return {
-    [ANSWER]: {
-      uses,
-      rule(get) {
-        const value = rule(get) as Decimal | undefined;
-        return value && change(value);
-      }
-    }
-  };
-}
+const read = (graph: Graph, change: (value: Decimal) => Decimal | undefined) =>
+  changing<Decimal>(graph, ANSWER, change);
 
 /** The division stopped where the dividend has no more figures. */
 function stopped({ units, divisor, places }: Moved) {

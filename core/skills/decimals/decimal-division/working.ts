@@ -42,11 +42,16 @@ export function decimalSteps(given: Given): Step[] {
 /** The division by a whole number that is worked, with all its zeros. */
 function dividing({ divisor, units, places, extraZeros, ...found }: Moved): Dividing {
   const decimals = places + extraZeros;
-  const digits = toDigits(units * 10n ** BigInt(extraZeros));
-  // A zero stands before the point.
-  while (digits.length < decimals + 1) digits.push(0);
+  const digits = figuresTo(units * 10n ** BigInt(extraZeros), decimals);
   const highest = String(found.quotient).length - 1 - decimals;
   return { digits, lowest: -decimals, divisor, top: Math.max(0, highest), remainder: 0n };
+}
+
+/** The figures of so many units of 10^-places, the last first; a zero stands before the point. */
+function figuresTo(units: bigint, places: number): number[] {
+  const digits = toDigits(units);
+  while (digits.length < places + 1) digits.push(0);
+  return digits;
 }
 
 /** Both numbers with their points moved; nothing is written where nothing moves. */
@@ -175,13 +180,11 @@ function movedNumbers(item: Moved, { x, row, places, divisor }: DivisionFrame): 
 
 /** Both numbers as they are given, the points in their column. */
 function printedNumbers(item: Moved, { x, row, divisor }: DivisionFrame): Cell[] {
-  const figures = toDigits(item.units);
-  while (figures.length < item.places + 1) figures.push(0);
   return [
     ...[...String(item.divisor)].map((digit, at) =>
       printedCell('given', digit, { x: divisor.x + at, y: divisor.y })
     ),
-    ...figures.map((digit, at) =>
+    ...figuresTo(item.units, item.places).map((digit, at) =>
       printedCell('given', String(digit), { x: x(at - item.places), y: row })
     )
   ];

@@ -21,6 +21,11 @@ export function reply(body: unknown): Response {
   return new Response(text, { headers: { 'content-type': 'application/json' } });
 }
 
+/** What a request says its body is, without its parameters; undefined if it does not say. */
+export function contentTypeOf(request: Request): string | undefined {
+  return request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
+}
+
 /**
  * A handler for POST with a JSON body of the schema. What does not fit is answered with 415, 413 or 400 and
  * the place of each problem.
@@ -30,7 +35,7 @@ export function post<T>(
   handle: (body: T) => Response | Promise<Response>
 ) {
   return async ({ request }: { request: Request }): Promise<Response> => {
-    const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase();
+    const type = contentTypeOf(request);
     if (type !== 'application/json') {
       return fail(415, 'unsupported-type', 'Send the request as application/json.', {
         received: type ?? null

@@ -6,6 +6,7 @@ import {
   type UnknownError
 } from '@zealous-quill/core/analysis';
 import { availableMarks, type Attempt, type Response } from '@zealous-quill/core/marking';
+import { isMarked } from '@zealous-quill/core/papers';
 import { patternKey, skillOf, titleIn } from '@zealous-quill/core/skills';
 import { and, eq, sql } from 'drizzle-orm';
 import type { Db } from './connection';
@@ -13,7 +14,7 @@ import { styleOf } from './papers';
 import { ROUND } from './responses';
 import { decisions, markings, marks, responses, scripts, type Outcome } from './schema';
 import { listScripts } from './sittings';
-import { satItems } from './snapshots';
+import { readSat } from './snapshots';
 
 export interface ResultItem {
   readonly id: number;
@@ -81,11 +82,14 @@ export interface Results {
   readonly pupils: readonly ResultPupil[];
   readonly patterns: readonly PatternSummary[];
   readonly available: number;
+  /** What of the paper can no longer be read, in words. */
+  readonly damage: readonly string[];
 }
 
 /** Pupils by items, and error patterns by pupil and for the class. */
 export function readResults(db: Db, sittingId: number, paperId: number): Results {
-  const items = satItems(db, paperId);
+  const { parts, damage } = readSat(db, paperId);
+  const items = parts.filter((part) => isMarked(part));
   const style = styleOf(db, paperId);
   const outcomes = outcomesOf(db, sittingId);
   const changed = changedOf(db, sittingId);
@@ -139,6 +143,7 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
       };
     }),
     available: items.reduce((sum, { scheme }) => sum + availableMarks(scheme), 0),
+    damage,
     patterns: skills.flatMap((skill) =>
       skill.patterns
         .filter(({ id }) => canShow.has(patternKey(skill.id, id)))

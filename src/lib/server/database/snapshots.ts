@@ -36,6 +36,8 @@ export function freeze(db: Writer, paper: StoredPaper, formId: number): void {
     .run();
 }
 
+const DAMAGED = 'was damaged and can no longer be read. It is left out here.';
+
 /** The columns of a snapshot as they are kept, to be read with care: anything may have happened to them. */
 export const keptTexts = {
   item: sql<string>`${snapshots.item}`,
@@ -45,17 +47,11 @@ export const keptTexts = {
 
 /** All parts of a sat paper that were kept, shown ones as well as marked ones, as far as they can be read. */
 export function satParts(db: Reader, paperId: number): SatItem[] {
-  return keptParts(db, paperId).parts;
+  return readSat(db, paperId).parts;
 }
 
-/** What of a sat paper can no longer be read, in words; none of what is sound. */
-export function satDamage(db: Reader, paperId: number): string[] {
-  return keptParts(db, paperId).damaged.map(
-    (number) => `Item ${number} was damaged and can no longer be read. It is left out here.`
-  );
-}
-
-function keptParts(db: Reader, paperId: number): { parts: SatItem[]; damaged: number[] } {
+/** A sat paper as far as it can be read, and in words what of it cannot. */
+export function readSat(db: Reader, paperId: number): { parts: SatItem[]; damage: string[] } {
   const kept = new Map(
     db
       .select({ partId: snapshots.partId, ...keptTexts })
@@ -65,16 +61,16 @@ function keptParts(db: Reader, paperId: number): { parts: SatItem[]; damaged: nu
       .all()
       .map(({ partId, ...texts }) => [partId, texts])
   );
-  const found: { parts: SatItem[]; damaged: number[] } = { parts: [], damaged: [] };
+  const sat: { parts: SatItem[]; damage: string[] } = { parts: [], damage: [] };
   partsOf(db, paperId).forEach(({ id, section, kind }, at) => {
     const texts = kept.get(id);
     if (!texts) return;
     const snapshot = keptSnapshot(texts);
     const place = { id, number: at + 1, kind: kind as Rung['kind'], section };
-    if (snapshot) found.parts.push({ ...place, ...snapshot });
-    else found.damaged.push(place.number);
+    if (snapshot) sat.parts.push({ ...place, ...snapshot });
+    else sat.damage.push(`Item ${place.number} ${DAMAGED}`);
   });
-  return found;
+  return sat;
 }
 
 /** The parts of a sat paper that are marked: those of every rung but the shown ones. */

@@ -1,4 +1,5 @@
 import { availableMarks } from '@zealous-quill/core/marking';
+import { isMarked } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/connection';
 import { styleOf } from '$lib/server/database/papers';
 import { readResponses } from '$lib/server/database/responses';
@@ -6,7 +7,7 @@ import { listScriptPages } from '$lib/server/database/script-pages';
 import { scriptTotals } from '$lib/server/database/script-totals';
 import { readSimulatedWork } from '$lib/server/database/simulated-work';
 import { firstUnmarkedItem, listScripts, readSitting } from '$lib/server/database/sittings';
-import { satDamage, satItems } from '$lib/server/database/snapshots';
+import { readSat } from '$lib/server/database/snapshots';
 import { idOf } from '$lib/server/forms';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
@@ -15,7 +16,8 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = ({ params, url, cookies }) => {
   const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
   if (!sitting) error(404, 'There is no such sitting.');
-  const items = satItems(db(), sitting.paperId);
+  const { parts, damage } = readSat(db(), sitting.paperId);
+  const items = parts.filter((part) => isMarked(part));
   const scripts = listScripts(db(), sitting.id);
   const there = scripts.filter(({ isAbsent }) => !isAbsent);
   const asked = askedFor(url.searchParams, cookies.get(`desk-${sitting.id}`));
@@ -35,7 +37,7 @@ export const load: PageServerLoad = ({ params, url, cookies }) => {
   };
   return {
     sitting,
-    damage: satDamage(db(), sitting.paperId),
+    damage,
     style: styleOf(db(), sitting.paperId),
     questions: items.map(({ id, number, item }) => ({ id, number, prompt: item.prompt })),
     /** What is marked in this sheaf; of the print, the desk needs the layout alone. */

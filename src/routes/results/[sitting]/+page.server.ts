@@ -4,7 +4,7 @@ import { readHouseStyle } from '$lib/server/database/house-style';
 import { createPaper, styleOf } from '$lib/server/database/papers';
 import { readResults, type Results } from '$lib/server/database/results';
 import { readSitting } from '$lib/server/database/sittings';
-import { itemsMet, satDamage } from '$lib/server/database/snapshots';
+import { itemsMet } from '$lib/server/database/snapshots';
 import { idOf, textOf } from '$lib/server/forms';
 import { run } from '$lib/server/jobs/pool';
 import { undoneWords } from '$lib/server/jobs/words';
@@ -21,7 +21,6 @@ export const load: PageServerLoad = ({ params }) => {
   if (!sitting) error(404, 'There is no such sitting.');
   return {
     sitting,
-    damage: satDamage(db(), sitting.paperId),
     style: styleOf(db(), sitting.paperId),
     results: readResults(db(), sitting.id, sitting.paperId)
   };

@@ -46,7 +46,7 @@
   </p>
 </div>
 {#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
-{#each data.damage as said (said)}<Problem>{said}</Problem>{/each}
+{#each data.results.damage as said (said)}<Problem>{said}</Problem>{/each}
 
 <div class="columns">
   <section aria-label="Marks">
