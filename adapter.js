@@ -31,7 +31,11 @@ async function buildWorker() {
   await build({
     configFile: false,
     logLevel: 'warn',
-    ssr: { noExternal: true },
+    // Native modules are loaded from where they are installed.
+    ssr: {
+      noExternal: true,
+      external: ['better-sqlite3', '@myriaddreamin/typst-ts-node-compiler']
+    },
     build: {
       ssr: 'src/lib/server/jobs/worker.ts',
       outDir: 'build/workers',

@@ -2,6 +2,7 @@ import { fail } from '$lib/server/api/reply';
 import { readableForm, wrongForm } from '$lib/server/form-request';
 import { allowedHosts, isForeign, isKnownHost } from '$lib/server/strangers';
 import { db, holdDatabase } from '$lib/server/database/connection';
+import { backUpBeforeUpdate, keepHouse } from '$lib/server/backup/maintenance';
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 
@@ -21,7 +22,7 @@ const HEADERS = {
 const NAMED = /^\/(classes|marking|results)(\/|$)/;
 
 /** A second server on the same database would hand out what the first one is writing: it does not start. */
-export const init: ServerInit = () => {
+export const init: ServerInit = async () => {
   if (building) return;
   if (!holdDatabase()) {
     console.error(
@@ -29,7 +30,9 @@ export const init: ServerInit = () => {
     );
     process.exit(1);
   }
+  await backUpBeforeUpdate();
   db();
+  keepHouse();
 };
 
 /** Strangers are refused before anything is read: another site's requests, and hosts that nobody here has named. */

@@ -8,6 +8,8 @@ export interface ListQuery {
   readonly state: string | null;
   readonly year: string | null;
   readonly classId: number | null;
+  /** What belongs to classes that were archived, instead of what does not. */
+  readonly isArchived: boolean;
   /** From 1. */
   readonly page: number;
 }
@@ -34,6 +36,7 @@ export function readListQuery({ searchParams }: URL): ListQuery {
     state: given('state'),
     year: /^\d{4}$/.test(given('year') ?? '') ? given('year') : null,
     classId: whole('class'),
+    isArchived: given('archived') === 'yes',
     page: whole('page') ?? 1
   };
 }

@@ -5,5 +5,5 @@ import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ url }) => ({
   sittings: findSittings(db(), readListQuery(url)),
-  choices: sittingChoices(db())
+  choices: sittingChoices(db(), readListQuery(url).isArchived)
 });

@@ -2,8 +2,9 @@ import { controlsSchema } from '@zealous-quill/core/papers';
 import { findSkill, readControls, type Controls } from '@zealous-quill/core/skills';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
-import { createPaper, deletePaper, findPapers } from '$lib/server/database/papers';
+import { createPaper, findPapers, removePaper } from '$lib/server/database/papers';
 import { idOf, textOf } from '$lib/server/forms';
+import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
 import { undoneWords } from '$lib/server/jobs/words';
 import { readListQuery } from '$lib/server/list-query';
@@ -21,7 +22,8 @@ export const load: PageServerLoad = ({ url }) => ({
 
 export const actions: Actions = {
   /** A new paper from a skill: its usual ladder within the controls of the workshop, or one rung with them. */
-  start: async ({ request }) => {
+  start: async (event) => {
+    const { request } = event;
     const form = await request.formData();
     const skill = findSkill(textOf(form, 'skill'));
     if (!skill) return fail(400, { problem: 'There is no such skill.' });
@@ -33,17 +35,20 @@ export const actions: Actions = {
       return fail(400, { problem: IMPOSSIBLE });
     }
     const asked = { skill: skill.id, controls, seed, style };
-    const done = isRung ? await run('rung', asked) : await run('ladder', asked);
+    const done = await whileHere(event, (signal) =>
+      isRung ? run('rung', asked, { signal }) : run('ladder', asked, { signal })
+    );
     if (!done.ok) return fail(422, { problem: undoneWords[done.error.code] });
     const paper = done.result;
     if (!paper?.rungs.length) return fail(400, { problem: IMPOSSIBLE });
     redirect(303, `/papers/${createPaper(db(), paper)}`);
   },
+  /** `marks` says that sittings and marks may go as well; the page asks for that first. */
   remove: async ({ request }) => {
-    const id = idOf((await request.formData()).get('id'));
-    if (id === undefined || !deletePaper(db(), id)) {
-      return fail(409, { problem: 'A paper that has been sat is kept.' });
-    }
+    const form = await request.formData();
+    const removed = removePaper(db(), idOf(form.get('id')) ?? 0, form.get('marks') === 'go');
+    if (!removed) return fail(409, { problem: 'This paper has been sat since; look again.' });
+    return { removed };
   }
 };
 

@@ -23,7 +23,7 @@ async function heavyControls(skill: string, controls: ItemsAsked['controls']): P
   // The last named are mostly those that tell most items apart.
   for (const name of [...names].reverse().slice(0, MOST_TRIED)) {
     const others = Object.fromEntries(Object.entries(controls).filter(([one]) => one !== name));
-    if ((await run('count', { skill, controls: others }, TRIED)).ok) heavy.push(name);
+    if ((await run('count', { skill, controls: others }, { limit: TRIED })).ok) heavy.push(name);
   }
   return heavy.length > 0 ? heavy : names;
 }

@@ -5,19 +5,25 @@ import {
   type ClassListLine,
   type PupilName
 } from '@zealous-quill/core/exchange';
-import { and, asc, count, eq, ne } from 'drizzle-orm';
-import type { Db, Reader } from './connection';
-import { log } from './logbook';
+import { and, asc, count, desc, eq, isNotNull, isNull, max } from 'drizzle-orm';
+import { moveToBin } from './bin';
+import { change, isFirst } from './change';
+import type { Db, Reader, Writer } from './connection';
+import type { Removed } from './papers';
 import { classes, pupils, scripts, sittings } from './schema';
 
 export interface ClassSummary {
   readonly id: number;
   readonly name: string;
+  /** The school year, `2026/27`; empty where nobody said. */
+  readonly year: string;
+  readonly isArchived: boolean;
   readonly pupils: number;
   readonly sittings: number;
 }
 
-export function listClasses(db: Db): ClassSummary[] {
+/** The classes of the department, or those that were archived, by their years and names. */
+export function listClasses(db: Db, isArchived = false): ClassSummary[] {
   const sat = new Map(
     db
       .select({ classId: sittings.classId, n: count() })
@@ -27,13 +33,14 @@ export function listClasses(db: Db): ClassSummary[] {
       .map(({ classId, n }) => [classId, n])
   );
   return db
-    .select({ id: classes.id, name: classes.name, pupils: count(pupils.id) })
+    .select({ id: classes.id, name: classes.name, year: classes.year, pupils: count(pupils.id) })
     .from(classes)
     .leftJoin(pupils, eq(pupils.classId, classes.id))
+    .where(isArchived ? isNotNull(classes.archivedAt) : isNull(classes.archivedAt))
     .groupBy(classes.id)
-    .orderBy(asc(classes.name))
+    .orderBy(desc(classes.year), asc(classes.name))
     .all()
-    .map((row) => ({ ...row, sittings: sat.get(row.id) ?? 0 }));
+    .map((row) => ({ ...row, isArchived, sittings: sat.get(row.id) ?? 0 }));
 }
 
 /** A pupil as a class list has one. */
@@ -48,6 +55,8 @@ export interface Pupil extends PupilName {
 export interface ClassWithPupils {
   readonly id: number;
   readonly name: string;
+  readonly year: string;
+  readonly isArchived: boolean;
   readonly sittings: number;
   /** In the order of a register; those of one name are told apart. */
   readonly pupils: readonly Pupil[];
@@ -70,91 +79,165 @@ export function readClass(db: Reader, id: number): ClassWithPupils | undefined {
     .orderBy(asc(pupils.id))
     .all();
   const sat = db.select({ n: count() }).from(sittings).where(eq(sittings.classId, id)).get()!.n;
-  const { name } = group;
-  return { id, name, sittings: sat, pupils: toldApart(members.toSorted(byRegister)) };
+  const { name, year, archivedAt } = group;
+  const listed = toldApart(members.toSorted(byRegister));
+  return { id, name, year, isArchived: archivedAt !== null, sittings: sat, pupils: listed };
+}
+
+/** The class of a name, whatever its capitals, among those that are not archived. */
+function classNamed(db: Reader, name: string): number | undefined {
+  const wanted = name.toLowerCase();
+  const all = db
+    .select({ id: classes.id, name: classes.name })
+    .from(classes)
+    .where(isNull(classes.archivedAt))
+    .all();
+  return (
+    all.find((one) => one.name === name) ?? all.find((one) => one.name.toLowerCase() === wanted)
+  )?.id;
 }
 
 /** The new class's id, or undefined if the name is taken. */
-export function createClass(db: Db, name: string): number | undefined {
-  return db.transaction((tx) => {
-    const row = tx.insert(classes).values({ name }).onConflictDoNothing().returning().get();
-    if (row) log(tx, 'class made', `class ${row.id}`);
-    return row?.id;
+export function createClass(db: Db, name: string, year = ''): number | undefined {
+  return change(db, (tx, log) => {
+    if (classNamed(tx, name) !== undefined) return undefined;
+    const made = tx.insert(classes).values({ name, year }).onConflictDoNothing().returning().get();
+    if (made) log('class made', ['class', made.id]);
+    return made?.id;
   });
 }
 
-/** The new pupil's id. A class may have two pupils of one name. */
-export function addPupil(db: Db, classId: number, pupil: PupilName): number {
-  return db.transaction((tx) => {
+/** The new pupil's id; undefined if that was done for this key. A class may have two pupils of one name. */
+export function addPupil(db: Db, classId: number, pupil: PupilName, key = ''): number | undefined {
+  return change(db, (tx, log) => {
+    if (!isFirst(tx, key)) return undefined;
     const { id } = tx
       .insert(pupils)
       .values({ classId, ...nameColumns(pupil) })
       .returning()
       .get();
-    log(tx, 'pupil added', `pupil ${id}`);
+    log('pupil added', ['pupil', id], [['class', classId]]);
     return id;
   });
 }
 
-/** Renames a class; false if there is none, or another has that name. */
-export function renameClass(db: Db, id: number, name: string): boolean {
-  return db.transaction((tx) => {
+/** A name was given another meanwhile: it says which. */
+export type Renamed =
+  | { readonly ok: true }
+  | { readonly ok: false; readonly code: 'missing' | 'taken' }
+  | { readonly ok: false; readonly code: 'changed'; readonly name: string };
+
+/** Renames a class, unless its name is not `was` any more, or another class has the new one. */
+export function renameClass(db: Db, id: number, name: string, was: string): Renamed {
+  return change(db, (tx, log): Renamed => {
+    const own = tx.select().from(classes).where(eq(classes.id, id)).get();
+    if (!own) return { ok: false, code: 'missing' };
+    if (own.name === name) return { ok: true };
+    if (own.name !== was) return { ok: false, code: 'changed', name: own.name };
+    if ((classNamed(tx, name) ?? id) !== id) return { ok: false, code: 'taken' };
+    tx.update(classes).set({ name }).where(eq(classes.id, id)).run();
+    log('class renamed', ['class', id]);
+    return { ok: true };
+  });
+}
+
+/** Renames a pupil of a class, unless the name is not `was` any more. */
+export function renamePupil(
+  db: Db,
+  { classId, id }: { classId: number; id: number },
+  pupil: PupilName,
+  was: string
+): Renamed {
+  return change(db, (tx, log): Renamed => {
+    const own = tx.select().from(pupils).where(eq(pupils.id, id)).get();
+    if (own?.classId !== classId) return { ok: false, code: 'missing' };
+    if (own.name === pupil.name && own.surname === pupil.surname) return { ok: true };
+    if (own.name !== was) return { ok: false, code: 'changed', name: own.name };
+    tx.update(pupils).set(nameColumns(pupil)).where(eq(pupils.id, id)).run();
+    log('pupil renamed', ['pupil', id], [['class', classId]]);
+    return { ok: true };
+  });
+}
+
+/** Whether a text is a school year, `2026/27`, or empty. */
+export function isSchoolYear(text: string): boolean {
+  const [, from, to] = /^(\d{4})\/(\d\d)$/.exec(text) ?? [];
+  return text === '' || (from !== undefined && (Number(from) + 1) % 100 === Number(to));
+}
+
+/** Says which school year a class belongs to; false if that year has a class of its name. */
+export function setYear(db: Db, id: number, year: string): boolean {
+  return change(db, (tx, log) => {
+    const own = tx.select().from(classes).where(eq(classes.id, id)).get();
+    if (!own || own.year === year) return true;
     const other = tx
       .select({ id: classes.id })
       .from(classes)
-      .where(and(eq(classes.name, name), ne(classes.id, id)))
+      .where(and(eq(classes.name, own.name), eq(classes.year, year)))
       .get();
     if (other) return false;
-    const { changes } = tx.update(classes).set({ name }).where(eq(classes.id, id)).run();
-    if (changes > 0) log(tx, 'class renamed', `class ${id}`);
-    return changes > 0;
+    tx.update(classes).set({ year }).where(eq(classes.id, id)).run();
+    log(year ? `class put into ${year}` : 'class taken out of its year', ['class', id]);
+    return true;
   });
 }
 
-/** Renames a pupil of a class; false if the class has none of that id. */
-export function renamePupil(db: Db, classId: number, id: number, pupil: PupilName): boolean {
-  return db.transaction((tx) => {
-    const own = and(eq(pupils.id, id), eq(pupils.classId, classId));
-    const { changes } = tx.update(pupils).set(nameColumns(pupil)).where(own).run();
-    if (changes > 0) log(tx, 'pupil renamed', `pupil ${id}`);
-    return changes > 0;
+/**
+ * Puts classes away, with what they sat, or takes them out again. A class that is put away has a year, so that the
+ * next one can have its name.
+ */
+export function archiveClasses(db: Db, ids: readonly number[], isArchived: boolean): void {
+  change(db, (tx, log) => {
+    for (const id of ids) {
+      const own = tx.select().from(classes).where(eq(classes.id, id)).get();
+      if (!own || (own.archivedAt !== null) === isArchived) continue;
+      const last = tx
+        .select({ day: max(sittings.satOn) })
+        .from(sittings)
+        .where(eq(sittings.classId, id))
+        .get()?.day;
+      const year = own.year || schoolYearOf(last ?? own.createdAt);
+      const archivedAt = isArchived ? new Date().toISOString() : null;
+      tx.update(classes).set({ archivedAt, year }).where(eq(classes.id, id)).run();
+      log(isArchived ? 'class archived' : 'class taken out of the archive', ['class', id]);
+    }
   });
 }
 
-export type RemoveResult = 'removed' | 'missing' | 'has-marks';
+/** The school year of a day, `2026/27`: it begins in September (common practice). */
+export function schoolYearOf(day: string): string {
+  const [year, month] = [Number(day.slice(0, 4)), Number(day.slice(5, 7))];
+  const from = month >= 9 ? year : year - 1;
+  return `${from}/${String((from + 1) % 100).padStart(2, '0')}`;
+}
 
-/** Removes a pupil; one who has scripts only if those may go as well. */
+export type RemoveResult =
+  | ({ readonly ok: true } & Removed)
+  | { readonly ok: false; readonly code: 'missing' | 'has-marks' };
+
+/** Moves a pupil into the bin; one who has scripts only if those may go as well. */
 export function removePupil(db: Db, classId: number, id: number, withMarks: boolean): RemoveResult {
-  return db.transaction(
-    (tx): RemoveResult => {
-      const pupil = tx.select().from(pupils).where(eq(pupils.id, id)).get();
-      if (pupil?.classId !== classId) return 'missing';
-      const own = eq(scripts.pupilId, id);
-      const script = tx.select({ id: scripts.id }).from(scripts).where(own).get();
-      if (script && !withMarks) return 'has-marks';
-      tx.delete(scripts).where(own).run();
-      tx.delete(pupils).where(eq(pupils.id, id)).run();
-      log(tx, 'pupil removed', `pupil ${id}`);
-      return 'removed';
-    },
-    { behavior: 'immediate' }
-  );
+  return change(db, (tx, log): RemoveResult => {
+    const pupil = tx.select().from(pupils).where(eq(pupils.id, id)).get();
+    if (pupil?.classId !== classId) return { ok: false, code: 'missing' };
+    const script = tx.select().from(scripts).where(eq(scripts.pupilId, id)).get();
+    if (script && !withMarks) return { ok: false, code: 'has-marks' };
+    log('pupil removed', ['pupil', id], [['class', classId]]);
+    const title = pupil.name;
+    return { ok: true, title, bin: moveToBin(tx, { kind: 'pupil', title, table: 'pupils', id }) };
+  });
 }
 
-/** Removes a class with its pupils; one that has sat papers only if its marks may go as well. */
+/** Moves a class with its pupils into the bin; one that has sat papers only if its marks may go as well. */
 export function removeClass(db: Db, id: number, withMarks: boolean): RemoveResult {
-  return db.transaction(
-    (tx): RemoveResult => {
-      const group = readClass(tx, id);
-      if (!group) return 'missing';
-      if (group.sittings > 0 && !withMarks) return 'has-marks';
-      tx.delete(sittings).where(eq(sittings.classId, id)).run();
-      tx.delete(classes).where(eq(classes.id, id)).run();
-      log(tx, 'class removed', `class ${id}`);
-      return 'removed';
-    },
-    { behavior: 'immediate' }
-  );
+  return change(db, (tx, log): RemoveResult => {
+    const group = readClass(tx, id);
+    if (!group) return { ok: false, code: 'missing' };
+    if (group.sittings > 0 && !withMarks) return { ok: false, code: 'has-marks' };
+    log('class removed', ['class', id]);
+    const title = group.name;
+    return { ok: true, title, bin: moveToBin(tx, { kind: 'class', title, table: 'classes', id }) };
+  });
 }
 
 /**
@@ -187,26 +270,31 @@ export function importPupils(
   db: Db,
   lines: readonly ListedPupil[]
 ): { classes: number[]; added: number } {
-  return db.transaction((tx) => {
+  return change(db, (tx, log) => {
     const ids = new Map<string, number>();
     const known = knownPupils(tx, lines);
     let added = 0;
     for (const { line, className, ...pupil } of lines) {
-      let id = ids.get(className);
-      if (id === undefined) {
-        tx.insert(classes).values({ name: className }).onConflictDoNothing().run();
-        id = tx.select().from(classes).where(eq(classes.name, className)).get()!.id;
-        ids.set(className, id);
-      }
+      const id = ids.get(className) ?? classNamed(tx, className) ?? newClass(tx, className);
+      ids.set(className, id);
       if (known.has(line)) continue;
       tx.insert(pupils)
         .values({ classId: id, ...nameColumns(pupil) })
         .run();
       added++;
     }
-    log(tx, 'class list imported', `${added} pupils`);
-    return { classes: [...ids.values()], added };
+    const taken = [...new Set(ids.values())];
+    log(
+      `class list imported (${added} pupils)`,
+      'department',
+      taken.map((id) => ['class', id])
+    );
+    return { classes: taken, added };
   });
+}
+
+function newClass(tx: Writer, name: string): number {
+  return tx.insert(classes).values({ name }).returning().get().id;
 }
 
 const nameColumns = ({ name, surname }: PupilName) => ({ name, surname });

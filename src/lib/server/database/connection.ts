@@ -1,25 +1,34 @@
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
-import { chmodSync, closeSync, existsSync, mkdirSync, openSync } from 'node:fs';
+import { readMigrationFiles } from 'drizzle-orm/migrator';
+import { chmodSync, closeSync, existsSync, mkdirSync, openSync, renameSync, rmSync } from 'node:fs';
 import { dirname } from 'node:path';
 import * as schema from './schema';
 import { sealSatPapers } from './seal';
 
 export type Db = BetterSQLite3Database<typeof schema> & { $client: Database.Database };
 export type Reader = Pick<Db, 'select'>;
-export type Writer = Pick<Db, 'select' | 'insert' | 'update' | 'delete'>;
+export type Writer = Pick<Db, 'select' | 'insert' | 'update' | 'delete' | 'all' | 'run'>;
+
+/** SQLite's code of an error, such as `SQLITE_FULL`, wherever it was wrapped; empty if it is none of SQLite's. */
+export function sqliteCode(error: unknown): string {
+  const { code, cause } = (error ?? {}) as { code?: unknown; cause?: unknown };
+  if (typeof code === 'string' && code.startsWith('SQLITE_')) return code;
+  return cause === undefined ? '' : sqliteCode(cause);
+}
 
 let opened: Db | undefined;
 let held: Database.Database | undefined;
 
-const fileName = () => process.env['DATABASE'] ?? 'data/zealous-quill.db';
+/** The file of the application's database. */
+export const databaseFile = () => process.env['DATABASE'] ?? 'data/zealous-quill.db';
 
 /**
  * Takes the database for this process alone, until it ends however it ends; false if another process has it. A lock of
  * the operating system on a file beside it says so, which nothing has to clear away after a crash.
  */
-export function holdDatabase(file = fileName()): boolean {
+export function holdDatabase(file = databaseFile()): boolean {
   mkdirSync(dirname(file), { recursive: true });
   const lock = new Database(`${file}-server`, { timeout: 0 });
   try {
@@ -53,8 +62,47 @@ function keepPrivate(file: string): void {
 
 /** The application's database, opened and migrated on first use; `DATABASE` names its file. */
 export function db(): Db {
-  opened ??= openDatabase(fileName());
+  opened ??= openDatabase(databaseFile());
   return opened;
+}
+
+/**
+ * Puts another database in the place of the application's, which is closed first. Between the two nothing is asked of
+ * either, as both are one step of this thread; a process that is killed on the way leaves the old one or the new one.
+ * False, with the old one in place, while another process reads it.
+ */
+export function replaceDatabase(copy: string): boolean {
+  const file = databaseFile();
+  const [checkpoint] = db().$client.pragma('wal_checkpoint(TRUNCATE)') as { busy: number }[];
+  if (checkpoint?.busy) return false;
+  opened?.$client.close();
+  opened = undefined;
+  // A log that was left would be read as that of the new database. It is empty: all of it is in the old one.
+  for (const end of ['-wal', '-shm']) rmSync(file + end, { force: true });
+  renameSync(copy, file);
+  db();
+  return true;
+}
+
+const migrationsFolder = () => process.env['MIGRATIONS'] ?? 'drizzle';
+
+/** How many migrations this version knows. */
+export const knownMigrations = () =>
+  readMigrationFiles({ migrationsFolder: migrationsFolder() }).length;
+
+/** Whether a database file is there that has not had all migrations. */
+export function needsUpdate(file = databaseFile()): boolean {
+  if (!existsSync(file)) return false;
+  const client = new Database(file);
+  try {
+    const had = client.prepare('select count(*) from __drizzle_migrations').pluck().get() as number;
+    return had < knownMigrations();
+  } catch {
+    // A file without that table is empty.
+    return false;
+  } finally {
+    client.close();
+  }
 }
 
 /**
@@ -66,11 +114,13 @@ export function openDatabase(file: string): Db {
   const client = new Database(file);
   client.pragma('journal_mode = WAL');
   client.pragma('synchronous = FULL');
-  client.pragma('busy_timeout = 4000');
+  // What is removed is overwritten, so that no name is left in a page that nothing refers to.
+  client.pragma('secure_delete = ON');
+  client.pragma('busy_timeout = 2000');
   const database = drizzle({ client, schema });
   // Tables are rebuilt by migrations, so references are checked when all of them stand.
   client.pragma('foreign_keys = OFF');
-  migrate(database, { migrationsFolder: process.env['MIGRATIONS'] ?? 'drizzle' });
+  migrate(database, { migrationsFolder: migrationsFolder() });
   const broken = client.pragma('foreign_key_check') as unknown[];
   if (broken.length > 0) throw new Error(`openDatabase: ${broken.length} references lead nowhere`);
   client.pragma('foreign_keys = ON');

@@ -62,17 +62,28 @@ test('a class list is taken in once, whatever its capitals; two of one name are 
   const names = () => readClass(db, id)!.pupils.map(({ name }) => name);
   // By surname where it is known, else by the whole name.
   assert.deepEqual(names(), ['Bram Wick', 'Oona Fell (1)', 'Oona Fell (2)', 'Oona Fell (3)']);
-  const fern = addPupil(db, id, readName('Gill, Fern'));
-  assert.ok(renamePupil(db, id, fern, readName('Ash, Fern')));
+  const fern = addPupil(db, id, readName('Gill, Fern'), 'key')!;
+  assert.equal(addPupil(db, id, readName('Gill, Fern'), 'key'), undefined);
+  const own = { classId: id, id: fern };
+  assert.ok(renamePupil(db, own, readName('Ash, Fern'), 'Fern Gill').ok);
+  // A form that was read before reverts nothing, and is told what stands there.
+  const late = renamePupil(db, own, readName('Gale, Fern'), 'Fern Gill');
+  assert.deepEqual(late, { ok: false, code: 'changed', name: 'Fern Ash' });
   assert.equal(names()[0], 'Fern Ash');
   const other = createClass(db, '7 Copper')!;
-  assert.equal(createClass(db, '7 Amber'), undefined);
-  assert.equal(renameClass(db, other, '7 Amber'), false);
-  assert.equal(renameClass(db, other, '7 Bronze'), true);
-  assert.equal(renamePupil(db, other, fern, readName('X')), false);
-  assert.equal(removePupil(db, other, fern, true), 'missing');
-  assert.equal(removePupil(db, id, fern, false), 'removed');
-  assert.equal(removeClass(db, other, false), 'removed');
+  assert.equal(createClass(db, '7 amber'), undefined);
+  assert.deepEqual(renameClass(db, other, '7 AMBER', '7 Copper'), { ok: false, code: 'taken' });
+  assert.ok(renameClass(db, other, '7 COPPER', '7 Copper').ok);
+  assert.deepEqual(importPupils(db, [{ ...line('Cai Moss', 1), className: '7 copper' }]), {
+    classes: [other],
+    added: 1
+  });
+  const elsewhere = { classId: other, id: fern };
+  const missing = { ok: false, code: 'missing' };
+  assert.deepEqual(renamePupil(db, elsewhere, readName('X'), 'Fern Ash'), missing);
+  assert.deepEqual(removePupil(db, other, fern, true), missing);
+  assert.ok(removePupil(db, id, fern, false).ok);
+  assert.ok(removeClass(db, other, false).ok);
   // The logbook names records by number, never children.
   assert.ok(recentLog(db, 50).every((line) => !/Fell|Wick|Gill|Ash/i.test(JSON.stringify(line))));
 });

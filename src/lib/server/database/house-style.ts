@@ -3,8 +3,8 @@ import {
   houseStyleSchema,
   type HouseStyle
 } from '@zealous-quill/core/house-style';
+import { change } from './change';
 import type { Db, Reader } from './connection';
-import { log } from './logbook';
 import { houseStyles } from './schema';
 
 const DEPARTMENT = 1;
@@ -15,15 +15,34 @@ export function readHouseStyle(db: Reader): HouseStyle {
   return row ? houseStyleSchema.parse(row.style) : defaultHouseStyle;
 }
 
-export function saveHouseStyle(db: Db, style: HouseStyle): void {
-  db.transaction((tx) => {
+/** The house style with the number of its last save; 0 before the first. */
+export function houseStyleState(db: Reader): { style: HouseStyle; version: number } {
+  const version = db.select({ version: houseStyles.version }).from(houseStyles).get()?.version ?? 0;
+  return { style: readHouseStyle(db), version };
+}
+
+export type SaveStyle =
+  | { readonly ok: true; readonly version: number }
+  | { readonly ok: false; readonly style: HouseStyle; readonly version: number };
+
+/** Saves the house style over the version it was read at; if it was saved since, gives what stands there instead. */
+export function saveHouseStyle(
+  db: Db,
+  style: HouseStyle,
+  over = houseStyleState(db).version
+): SaveStyle {
+  return change(db, (tx, log): SaveStyle => {
+    const current = houseStyleState(tx);
+    if (current.version !== over) return { ok: false, ...current };
+    const version = over + 1;
     tx.insert(houseStyles)
-      .values({ id: DEPARTMENT, style })
+      .values({ id: DEPARTMENT, style, version })
       .onConflictDoUpdate({
         target: houseStyles.id,
-        set: { style, updatedAt: new Date().toISOString() }
+        set: { style, version, updatedAt: new Date().toISOString() }
       })
       .run();
-    log(tx, 'house style changed', 'department');
+    log('house style changed', 'department');
+    return { ok: true, version };
   });
 }

@@ -1,17 +1,27 @@
-import { desc, eq } from 'drizzle-orm';
-import type { Db } from './connection';
-import { classes, logbook, papers, sittings } from './schema';
-
-/** The user who acts until there are accounts. */
-export const COORDINATOR = 1;
-
-/** Adds a line to the logbook. The subject names records by id, never a pupil. */
-export function log(db: Pick<Db, 'insert'>, action: string, subject: string): void {
-  db.insert(logbook).values({ userId: COORDINATOR, action, subject }).run();
-}
+import { and, count, desc, eq, exists, sql } from 'drizzle-orm';
+import { pageOf, PAGE, type Listed } from '../list-query';
+import type { Subject } from './change';
+import type { Db, Reader } from './connection';
+import {
+  classes,
+  decisions,
+  logbook,
+  logbookAbout,
+  markings,
+  papers,
+  parts,
+  pupils,
+  questions,
+  responses,
+  scripts,
+  sections,
+  sittings,
+  users
+} from './schema';
 
 export interface LogLine {
   readonly at: string;
+  readonly by: string;
   readonly action: string;
   /** What it was about in words, and where it is, if it is still there. */
   readonly about: string;
@@ -20,22 +30,108 @@ export interface LogLine {
 
 /** The newest lines of the logbook, with their subjects named. */
 export function recentLog(db: Db, limit: number): LogLine[] {
+  return lines(db).limit(limit).all().map(withName(db));
+}
+
+/** A page of the log, of all or of what is about one record, the newest first. */
+export function readLog(db: Db, about: Subject | undefined, asked: number): Listed<LogLine> {
+  const own = about && aboutIt(db, about);
+  const { total } = db.select({ total: count() }).from(logbook).where(own).get()!;
+  const { offset, ...page } = pageOf(total, asked);
+  const rows = lines(db).where(own).limit(PAGE).offset(offset).all().map(withName(db));
+  return { rows, ...page };
+}
+
+function lines(db: Reader) {
   return db
-    .select({ at: logbook.at, action: logbook.action, subject: logbook.subject })
+    .select({
+      at: logbook.at,
+      by: users.name,
+      action: logbook.action,
+      subject: logbook.subject
+    })
     .from(logbook)
-    .orderBy(desc(logbook.id))
-    .limit(limit)
-    .all()
-    .map(({ at, action, subject }) => ({ at, action, ...named(db, subject) }));
+    .innerJoin(users, eq(users.id, logbook.userId))
+    .orderBy(desc(logbook.id));
 }
 
-function named(db: Db, subject: string): { about: string; href: string | null } {
-  const [kind, id] = subject.split(' ');
-  const about = kind && id && /^\d+$/.test(id) ? nameOf(db, kind, Number(id)) : undefined;
-  return about ?? { about: subject, href: null };
+function aboutIt(db: Reader, [kind, id]: Subject) {
+  return exists(
+    db
+      .select({ one: sql`1` })
+      .from(logbookAbout)
+      .where(
+        and(
+          eq(logbookAbout.lineId, logbook.id),
+          eq(logbookAbout.kind, kind),
+          eq(logbookAbout.subjectId, id)
+        )
+      )
+  );
 }
 
-function nameOf(db: Db, kind: string, id: number): { about: string; href: string } | undefined {
+export interface Decided {
+  readonly at: string;
+  readonly by: string;
+  readonly item: string;
+  readonly mark: string;
+  /** Null where the proposal stands again. */
+  readonly given: number | null;
+  readonly reason: string;
+}
+
+/** What was decided on the marks of a script, in the order in which it was. */
+export function scriptDecisions(db: Reader, scriptId: number): Decided[] {
+  return db
+    .select({
+      at: decisions.at,
+      by: users.name,
+      item: sql<string>`'item ' || (
+        select count(*) from ${parts} as p join ${questions} as q on p."questionId" = q.id
+          join ${sections} as s on s.id = q."sectionId"
+        where s."paperId" = ${sections.paperId}
+          and (s.position, q.position, p.position)
+            <= (${sections.position}, ${questions.position}, ${parts.position}))`,
+      mark: decisions.mark,
+      given: decisions.given,
+      reason: decisions.reason
+    })
+    .from(decisions)
+    .innerJoin(users, eq(users.id, decisions.userId))
+    .innerJoin(responses, eq(responses.id, decisions.responseId))
+    .innerJoin(markings, eq(markings.id, responses.markingId))
+    .innerJoin(parts, eq(parts.id, responses.partId))
+    .innerJoin(questions, eq(questions.id, parts.questionId))
+    .innerJoin(sections, eq(sections.id, questions.sectionId))
+    .where(eq(markings.scriptId, scriptId))
+    .orderBy(decisions.id)
+    .all();
+}
+
+const withName =
+  (db: Reader) =>
+  ({ subject, ...line }: Omit<LogLine, 'about' | 'href'> & { subject: string }): LogLine => {
+    const [kind, id] = subject.split(' ');
+    const known = kind && id && /^\d+$/.test(id) ? nameOf(db, kind, Number(id)) : undefined;
+    return { ...line, ...(known ?? { about: goneWords[kind ?? ''] ?? subject, href: null }) };
+  };
+
+/** What a record is called that is not there any more. */
+const goneWords: Readonly<Record<string, string>> = {
+  paper: 'a paper that was removed',
+  class: 'a class that was removed',
+  sitting: 'a sitting that was removed',
+  script: 'a script that was removed',
+  pupil: 'a pupil who was removed',
+  department: 'the department'
+};
+
+/** What a record is called, and where it is; undefined if it is gone. Pupils go without their names. */
+export function nameOf(
+  db: Reader,
+  kind: string,
+  id: number
+): { about: string; href: string } | undefined {
   switch (kind) {
     case 'paper': {
       const paper = db.select({ title: papers.title }).from(papers).where(eq(papers.id, id)).get();
@@ -44,6 +140,25 @@ function nameOf(db: Db, kind: string, id: number): { about: string; href: string
     case 'class': {
       const group = db.select({ name: classes.name }).from(classes).where(eq(classes.id, id)).get();
       return group && { about: group.name, href: `/classes/${id}` };
+    }
+    case 'pupil': {
+      const pupil = db
+        .select({ name: classes.name, classId: classes.id })
+        .from(pupils)
+        .innerJoin(classes, eq(classes.id, pupils.classId))
+        .where(eq(pupils.id, id))
+        .get();
+      return pupil && { about: `a pupil of ${pupil.name}`, href: `/classes/${pupil.classId}` };
+    }
+    case 'script': {
+      const script = db.select().from(scripts).where(eq(scripts.id, id)).get();
+      const sitting = script && nameOf(db, 'sitting', script.sittingId);
+      return (
+        sitting && {
+          about: `a script of ${sitting.about}`,
+          href: `/marking/${script.sittingId}?by=script&script=${id}`
+        }
+      );
     }
     case 'sitting': {
       const sitting = db

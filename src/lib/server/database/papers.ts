@@ -2,9 +2,10 @@ import { houseStyleSchema, type HouseStyle } from '@zealous-quill/core/house-sty
 import { outline, problemsIn, type Paper, type PaperProblem } from '@zealous-quill/core/papers';
 import { and, count, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { containing, PAGE, pageOf, type Listed, type ListQuery } from '../list-query';
+import { moveToBin } from './bin';
+import { change, isGoingOn } from './change';
 import type { Db, Reader, Writer } from './connection';
 import { readHouseStyle } from './house-style';
-import { log } from './logbook';
 import { readRungs, writeRungs } from './rungs';
 import { forms, papers, sections, sittings } from './schema';
 
@@ -87,7 +88,7 @@ export function createPaper(
   paper: Paper,
   previous?: { id: number; edition: number }
 ): number {
-  return db.transaction((tx) => {
+  return change(db, (tx, log) => {
     const { title, seed, ramp } = paper;
     const edition = (previous?.edition ?? 0) + 1;
     const row = tx
@@ -98,7 +99,7 @@ export function createPaper(
     tx.insert(forms).values({ paperId: row.id, position: 0, letter: 'A' }).run();
     writeRungs(tx, row.id, paper.rungs);
     countUp(tx, row.id, paper);
-    log(tx, 'paper made', `paper ${row.id}`);
+    log('paper made', ['paper', row.id], previous ? [['paper', previous.id]] : []);
     return row.id;
   });
 }
@@ -115,25 +116,23 @@ export type SaveResult =
 export function savePaper(db: Db, id: number, version: number, paper: Paper): SaveResult {
   const problems = problemsIn(paper);
   if (problems.length > 0) return { ok: false, code: 'unreadable', problems };
-  return db.transaction(
-    (tx): SaveResult => {
-      const row = tx.select().from(papers).where(eq(papers.id, id)).get();
-      if (!row) return { ok: false, code: 'missing' };
-      if (row.frozenAt !== null) return { ok: false, code: 'sat' };
-      if (row.version !== version) return { ok: false, code: 'changed' };
-      const { title, seed, ramp } = paper;
-      const updatedAt = new Date().toISOString();
-      tx.update(papers)
-        .set({ title, seed, ramp, version: version + 1, updatedAt })
-        .where(eq(papers.id, id))
-        .run();
-      tx.delete(sections).where(eq(sections.paperId, id)).run();
-      writeRungs(tx, id, paper.rungs);
-      countUp(tx, id, paper);
-      return { ok: true, version: version + 1 };
-    },
-    { behavior: 'immediate' }
-  );
+  return change(db, (tx, log): SaveResult => {
+    const row = tx.select().from(papers).where(eq(papers.id, id)).get();
+    if (!row) return { ok: false, code: 'missing' };
+    if (row.frozenAt !== null) return { ok: false, code: 'sat' };
+    if (row.version !== version) return { ok: false, code: 'changed' };
+    const { title, seed, ramp } = paper;
+    const updatedAt = new Date().toISOString();
+    tx.update(papers)
+      .set({ title, seed, ramp, version: version + 1, updatedAt })
+      .where(eq(papers.id, id))
+      .run();
+    tx.delete(sections).where(eq(sections.paperId, id)).run();
+    writeRungs(tx, id, paper.rungs);
+    countUp(tx, id, paper);
+    if (!isGoingOn(tx, 'paper edited', ['paper', id])) log('paper edited', ['paper', id]);
+    return { ok: true, version: version + 1 };
+  });
 }
 
 /** A copy to go on with, since a paper that has been sat stays as it was. */
@@ -144,14 +143,24 @@ export function newEdition(db: Db, id: number): number | undefined {
   return createPaper(db, { title, seed, ramp, rungs }, { id, edition: paper.edition });
 }
 
-/** Removes a paper that was never sat; false if it was. */
-export function deletePaper(db: Db, id: number): boolean {
-  return db.transaction((tx) => {
+/** What is in the bin now, and where. */
+export interface Removed {
+  readonly bin: number;
+  readonly title: string;
+}
+
+/**
+ * Moves a paper into the bin; one that was sat only with its sittings and marks, if those may go as well.
+ * Undefined if there is none, or they may not.
+ */
+export function removePaper(db: Db, id: number, withMarks: boolean): Removed | undefined {
+  return change(db, (tx, log) => {
+    const paper = tx.select({ title: papers.title }).from(papers).where(eq(papers.id, id)).get();
     const sat = tx.select({ id: sittings.id }).from(sittings).where(eq(sittings.paperId, id)).get();
-    if (sat) return false;
-    const gone = tx.delete(papers).where(eq(papers.id, id)).run().changes > 0;
-    if (gone) log(tx, 'paper removed', `paper ${id}`);
-    return gone;
+    if (!paper || (sat && !withMarks)) return undefined;
+    const { title } = paper;
+    log('paper removed', ['paper', id]);
+    return { bin: moveToBin(tx, { kind: 'paper', title, table: 'papers', id }), title };
   });
 }
 

@@ -10,9 +10,9 @@ import {
 import type { Snapshot } from '@zealous-quill/core/papers';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skills';
 import { and, asc, count, eq, inArray } from 'drizzle-orm';
+import { change, COORDINATOR, isGoingOn, withinScript } from './change';
 import type { Db, Reader, Writer } from './connection';
 import { keptSnapshot } from './kept-snapshot';
-import { COORDINATOR } from './logbook';
 import {
   decisions,
   entries,
@@ -103,47 +103,49 @@ export function saveResponse(
   partId: number,
   state: ResponseState
 ): SaveResponse {
-  return db.transaction(
-    (tx): SaveResponse => {
-      const sat = snapshotFor(tx, scriptId, partId);
-      if (!sat) return { ok: false, code: 'missing' };
-      const markingId = markingOf(tx, scriptId);
-      const row = tx
-        .select()
-        .from(responses)
-        .where(and(eq(responses.markingId, markingId), eq(responses.partId, partId)))
-        .get();
-      const current = row
-        ? readResponses(tx, { scripts: [scriptId], parts: [partId] })[`${scriptId}/${partId}`]!
-        : NOTHING;
-      if (current.version !== state.version) return { ok: false, code: 'changed', current };
-      const worked = workedOf(sat);
-      if (unknownSteps(worked, state.working).length > 0) {
-        return { ok: false, code: 'unknown-step' };
-      }
-      if (!givenFit(sat, state.given)) return { ok: false, code: 'unknown-mark' };
-      const marked = markItem(worked, state.working, sat.scheme);
-      const values = {
-        markingId,
-        partId,
-        version: state.version + 1,
-        isMarked: state.isMarked,
-        attempt: state.attempt,
-        comment: state.comment.trim(),
-        outcome: outcomeOf(worked, marked, state),
-        updatedAt: new Date().toISOString()
-      };
-      const { id } = row
-        ? tx.update(responses).set(values).where(eq(responses.id, row.id)).returning().get()
-        : tx.insert(responses).values(values).returning().get();
-      writeEntries(tx, id, state.working);
-      writeMarks(tx, id, marked);
-      decide(tx, id, current.given, state.given);
-      countMarked(tx, scriptId);
-      return { ok: true, version: values.version };
-    },
-    { behavior: 'immediate' }
-  );
+  return change(db, (tx, log): SaveResponse => {
+    const sat = snapshotFor(tx, scriptId, partId);
+    if (!sat) return { ok: false, code: 'missing' };
+    const markingId = markingOf(tx, scriptId);
+    const row = tx
+      .select()
+      .from(responses)
+      .where(and(eq(responses.markingId, markingId), eq(responses.partId, partId)))
+      .get();
+    const current = row
+      ? readResponses(tx, { scripts: [scriptId], parts: [partId] })[`${scriptId}/${partId}`]!
+      : NOTHING;
+    if (current.version !== state.version) return { ok: false, code: 'changed', current };
+    const worked = workedOf(sat);
+    if (unknownSteps(worked, state.working).length > 0) {
+      return { ok: false, code: 'unknown-step' };
+    }
+    if (!givenFit(sat, state.given)) return { ok: false, code: 'unknown-mark' };
+    const marked = markItem(worked, state.working, sat.scheme);
+    const values = {
+      markingId,
+      partId,
+      version: state.version + 1,
+      isMarked: state.isMarked,
+      attempt: state.attempt,
+      comment: state.comment.trim(),
+      outcome: outcomeOf(worked, marked, state),
+      updatedAt: new Date().toISOString()
+    };
+    const { id } = row
+      ? tx.update(responses).set(values).where(eq(responses.id, row.id)).returning().get()
+      : tx.insert(responses).values(values).returning().get();
+    writeEntries(tx, id, state.working);
+    writeMarks(tx, id, marked);
+    decide(tx, id, current.given, state.given, (action) =>
+      log(action, ['script', scriptId], withinScript(tx, scriptId))
+    );
+    countMarked(tx, scriptId);
+    if (!isGoingOn(tx, 'script marked', ['script', scriptId])) {
+      log('script marked', ['script', scriptId], withinScript(tx, scriptId));
+    }
+    return { ok: true, version: values.version };
+  });
 }
 
 type Sat = Pick<Snapshot, 'item' | 'scheme'>;
@@ -224,13 +226,20 @@ function writeMarks(db: Writer, responseId: number, marked: MarkedItem): void {
 }
 
 /** Adds what was decided anew: another mark or reason, or that a proposal stands again. */
-function decide(db: Writer, responseId: number, before: GivenMarks, now: GivenMarks): void {
+function decide(
+  db: Writer,
+  responseId: number,
+  before: GivenMarks,
+  now: GivenMarks,
+  log: (action: string) => void
+): void {
   for (const mark of new Set([...Object.keys(before), ...Object.keys(now)])) {
     const [old, own] = [before[mark], now[mark]];
     const given = own?.given ?? null;
     const reason = own?.reason.trim() ?? '';
     if (given === (old?.given ?? null) && reason === (old?.reason ?? '')) continue;
     db.insert(decisions).values({ responseId, mark, given, reason, userId: COORDINATOR }).run();
+    log(given === null ? `mark ${mark} as proposed again` : `mark ${mark} decided: ${given}`);
   }
 }
 

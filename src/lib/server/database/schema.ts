@@ -1,3 +1,4 @@
 export * from './tables/department';
 export * from './tables/papers';
 export * from './tables/marking';
+export * from './tables/records';

@@ -1,6 +1,7 @@
 import { asc, eq, max } from 'drizzle-orm';
+import { moveToBin } from './bin';
+import { change, withinScript } from './change';
 import type { Db, Reader } from './connection';
-import { log } from './logbook';
 import { scriptPages } from './schema';
 
 export const pageTypes = ['image/png', 'image/jpeg', 'application/pdf'] as const;
@@ -26,7 +27,7 @@ export function addScriptPage(
   mediaType: PageType,
   bytes: Buffer
 ): number {
-  return db.transaction((tx) => {
+  return change(db, (tx, log) => {
     const { last } = tx
       .select({ last: max(scriptPages.position) })
       .from(scriptPages)
@@ -38,7 +39,7 @@ export function addScriptPage(
       .values({ scriptId, position, mediaType, bytes })
       .returning()
       .get();
-    log(tx, 'page added', `script ${scriptId}`);
+    log('page added', ['script', scriptId], withinScript(tx, scriptId));
     return id;
   });
 }
@@ -70,7 +71,7 @@ export function changeScriptPage(
   { id, scriptId }: { id: number; scriptId: number },
   { turn, position }: { turn?: Turn | undefined; position?: number | undefined }
 ): void {
-  db.transaction((tx) => {
+  change(db, (tx) => {
     if (turn !== undefined) {
       tx.update(scriptPages).set({ turn }).where(eq(scriptPages.id, id)).run();
     }
@@ -83,9 +84,13 @@ export function changeScriptPage(
   });
 }
 
-export function removeScriptPage(db: Db, { id, scriptId }: { id: number; scriptId: number }): void {
-  db.transaction((tx) => {
-    tx.delete(scriptPages).where(eq(scriptPages.id, id)).run();
-    log(tx, 'page removed', `script ${scriptId}`);
+/** Moves a page of a script into the bin; gives the number of its entry. */
+export function removeScriptPage(
+  db: Db,
+  { id, scriptId }: { id: number; scriptId: number }
+): number {
+  return change(db, (tx, log) => {
+    log('page removed', ['script', scriptId], withinScript(tx, scriptId));
+    return moveToBin(tx, { kind: 'page', title: 'Page of a script', table: 'script_pages', id });
   });
 }

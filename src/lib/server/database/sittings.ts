@@ -1,10 +1,23 @@
 import { byRegister, toldApart } from '@zealous-quill/core/exchange';
 import { isMarked, unmarkedKinds } from '@zealous-quill/core/papers';
-import { and, asc, count, desc, eq, inArray, like, notInArray, sql } from 'drizzle-orm';
+import {
+  and,
+  asc,
+  count,
+  desc,
+  eq,
+  inArray,
+  isNotNull,
+  isNull,
+  like,
+  notInArray,
+  sql
+} from 'drizzle-orm';
 import { containing, PAGE, pageOf, type Listed, type ListQuery } from '../list-query';
+import { moveToBin } from './bin';
+import { change, withinScript, withinSitting } from './change';
 import type { Db, Reader } from './connection';
-import { log } from './logbook';
-import { readPaper } from './papers';
+import { readPaper, type Removed } from './papers';
 import { ROUND } from './responses';
 import {
   classes,
@@ -44,36 +57,44 @@ export type SitResult =
  * printed, keyed and marked of it, so that nothing of it changes under a marked script.
  */
 export function sitPaper(db: Db, paperId: number, classId: number, satOn: string): SitResult {
-  return db.transaction(
-    (tx): SitResult => {
-      const paper = readPaper(tx, paperId);
-      const group = tx.select().from(classes).where(eq(classes.id, classId)).get();
-      const form = tx.select().from(forms).where(eq(forms.paperId, paperId)).get();
-      if (!paper || !group || !form) return { ok: false, code: 'missing' };
-      const isEmpty = !paper.rungs.some((rung) => isMarked(rung) && rung.items.length > 0);
-      if (isEmpty) return { ok: false, code: 'no-items' };
-      const members = tx
-        .select({ id: pupils.id })
-        .from(pupils)
-        .where(eq(pupils.classId, classId))
-        .all();
-      if (members.length === 0) return { ok: false, code: 'no-pupils' };
-      const sitting = tx
-        .insert(sittings)
-        .values({ paperId, classId, satOn })
-        .onConflictDoNothing()
-        .returning()
-        .get();
-      if (!sitting) return { ok: false, code: 'twice' };
-      if (!paper.isSat) freeze(tx, paper, form.id);
-      members.forEach(({ id }) =>
-        tx.insert(scripts).values({ sittingId: sitting.id, pupilId: id, formId: form.id }).run()
-      );
-      log(tx, 'paper sat', `sitting ${sitting.id}`);
-      return { ok: true, id: sitting.id };
-    },
-    { behavior: 'immediate' }
-  );
+  return change(db, (tx, log): SitResult => {
+    const paper = readPaper(tx, paperId);
+    const group = tx.select().from(classes).where(eq(classes.id, classId)).get();
+    const form = tx.select().from(forms).where(eq(forms.paperId, paperId)).get();
+    if (!paper || !group || !form) return { ok: false, code: 'missing' };
+    const isEmpty = !paper.rungs.some((rung) => isMarked(rung) && rung.items.length > 0);
+    if (isEmpty) return { ok: false, code: 'no-items' };
+    const members = tx
+      .select({ id: pupils.id })
+      .from(pupils)
+      .where(eq(pupils.classId, classId))
+      .all();
+    if (members.length === 0) return { ok: false, code: 'no-pupils' };
+    const sitting = tx
+      .insert(sittings)
+      .values({ paperId, classId, satOn })
+      .onConflictDoNothing()
+      .returning()
+      .get();
+    if (!sitting) return { ok: false, code: 'twice' };
+    if (!paper.isSat) freeze(tx, paper, form.id);
+    members.forEach(({ id }) =>
+      tx.insert(scripts).values({ sittingId: sitting.id, pupilId: id, formId: form.id }).run()
+    );
+    log('paper sat', ['sitting', sitting.id], withinSitting(tx, sitting.id));
+    return { ok: true, id: sitting.id };
+  });
+}
+
+/** Moves a sitting with its scripts and marks into the bin, whatever state it is in. */
+export function removeSitting(db: Db, id: number): Removed | undefined {
+  return change(db, (tx, log) => {
+    const sitting = readSitting(tx, id);
+    if (!sitting) return undefined;
+    const title = `${sitting.className}, ${sitting.title}, ${sitting.satOn}`;
+    log('sitting removed', ['sitting', id], withinSitting(tx, id));
+    return { bin: moveToBin(tx, { kind: 'sitting', title, table: 'sittings', id }), title };
+  });
 }
 
 /** What a sitting is in a list: something is to be marked, all is marked, or something is. */
@@ -85,14 +106,15 @@ const inState: Readonly<Record<string, (sitting: SittingSummary) => boolean>> = 
 
 /** The sittings whose class and title have all of some words, of a class, a year, a state; a page of them, newest first. */
 export function findSittings(db: Db, query: ListQuery): Listed<SittingSummary> {
-  const { words, state, year, classId } = query;
+  const { words, state, year, classId, isArchived } = query;
   const named = sql`${papers.title} || ' ' || ${classes.name}`;
   const found = namedSittings(db)
     .where(
       and(
         ...words.map((word) => sql`${named} like ${containing(word)} escape '\\'`),
         classId === null ? undefined : eq(sittings.classId, classId),
-        year === null ? undefined : like(sittings.satOn, `${year}-%`)
+        year === null ? undefined : like(sittings.satOn, `${year}-%`),
+        isArchived ? isNotNull(classes.archivedAt) : isNull(classes.archivedAt)
       )
     )
     .orderBy(desc(sittings.satOn), desc(sittings.id))
@@ -104,36 +126,42 @@ export function findSittings(db: Db, query: ListQuery): Listed<SittingSummary> {
 }
 
 /** The classes that sat something, and the years in which that was, to choose from. */
-export function sittingChoices(db: Db): { classes: [id: string, name: string][]; years: string[] } {
-  const sat = db
-    .selectDistinct({ id: classes.id, name: classes.name })
+export function sittingChoices(
+  db: Db,
+  isArchived: boolean
+): { classes: [id: string, name: string][]; years: string[]; hasArchive: boolean } {
+  const all = db
+    .selectDistinct({ id: classes.id, name: classes.name, archivedAt: classes.archivedAt })
     .from(sittings)
     .innerJoin(classes, eq(classes.id, sittings.classId))
     .orderBy(classes.name)
     .all();
   const year = sql<string>`substr(${sittings.satOn}, 1, 4)`;
   const years = db.selectDistinct({ year }).from(sittings).orderBy(desc(year)).all();
+  const shown = all.filter(({ archivedAt }) => (archivedAt !== null) === isArchived);
   return {
-    classes: sat.map(({ id, name }) => [String(id), name]),
-    years: years.map((row) => row.year)
+    classes: shown.map(({ id, name }) => [String(id), name]),
+    years: years.map((row) => row.year),
+    hasArchive: all.some(({ archivedAt }) => archivedAt !== null)
   };
 }
 
 /** The newest sittings with how far their marking is. */
 export function listSittings(db: Db, limit: number): SittingSummary[] {
   const newest = namedSittings(db)
+    .where(isNull(classes.archivedAt))
     .orderBy(desc(sittings.satOn), desc(sittings.id))
     .limit(limit)
     .all();
   return withProgress(db, newest);
 }
 
-export function readSitting(db: Db, id: number): SittingSummary | undefined {
+export function readSitting(db: Reader, id: number): SittingSummary | undefined {
   return withProgress(db, namedSittings(db).where(eq(sittings.id, id)).all())[0];
 }
 
 /** Sittings with the names of their paper and class, to be narrowed by the caller. */
-function namedSittings(db: Db) {
+function namedSittings(db: Reader) {
   return db
     .select({
       id: sittings.id,
@@ -150,7 +178,7 @@ function namedSittings(db: Db) {
 
 /** How far the marking of some sittings is, in two queries however many they are. */
 function withProgress(
-  db: Db,
+  db: Reader,
   rows: readonly Omit<SittingSummary, 'scripts' | 'marked' | 'toMark'>[]
 ): SittingSummary[] {
   const done = db
@@ -240,7 +268,7 @@ export function listScripts(db: Reader, sittingId: number): ScriptSummary[] {
     .select({
       id: scripts.id,
       pupilId: scripts.pupilId,
-      name: sql<string>`coalesce(${pupils.name}, '')`,
+      name: sql<string>`coalesce(${pupils.name}, 'No name')`,
       surname: pupils.surname,
       markedItems: scripts.markedItems,
       isAbsent: scripts.isAbsent
@@ -259,8 +287,9 @@ export function listScripts(db: Reader, sittingId: number): ScriptSummary[] {
 
 /** Says that a pupil was absent, or was there after all; what was marked before stays with the script. */
 export function setAbsent(db: Db, scriptId: number, isAbsent: boolean): void {
-  db.transaction((tx) => {
+  change(db, (tx, log) => {
     tx.update(scripts).set({ isAbsent }).where(eq(scripts.id, scriptId)).run();
-    log(tx, isAbsent ? 'absent' : 'not absent', `script ${scriptId}`);
+    const action = isAbsent ? 'absent' : 'not absent';
+    log(action, ['script', scriptId], withinScript(tx, scriptId));
   });
 }

@@ -17,10 +17,12 @@ const hard = {
 test('what takes too long is broken off, nobody waits for it meanwhile, and the next is done', async () => {
   let ticks = 0;
   const clock = setInterval(() => ticks++, 5);
-  const done = await run('count', hard, 300);
+  const done = await run('count', hard, { limit: 300 });
   clearInterval(clock);
   assert.deepEqual(done, { ok: false, error: { code: 'too-hard' } });
   assert.ok(ticks > 0, 'this thread waited for it');
+  const left = await run('count', hard, { signal: AbortSignal.timeout(200) });
+  assert.deepEqual(left, { ok: false, error: { code: 'left' } });
   const next = await run('count', { skill: 'square-ending-five', controls: { digits: 2 } });
   // 15, 25, ... 95.
   assert.deepEqual(next, { ok: true, result: { count: 9n } });

@@ -10,13 +10,34 @@ import type { Tasks } from './tasks';
 const LIMIT = 2000;
 const MOST_WAITING = 50;
 
-/** A task that was not done: it took too long, or too many wait before it. */
-export type Undone = { readonly code: 'too-hard' } | { readonly code: 'busy' };
+/** What takes longer waits for its like alone, in a thread of its own, and may take so long. */
+const longer: Partial<Record<keyof Tasks, number>> = {
+  // Items are looked for that show a pattern, in several skills.
+  practice: 10_000,
+  print: 10_000,
+  preview: 10_000,
+  feedback: 10_000,
+  // Nobody waits for these but who asked for them; a department of ten years is half a gigabyte.
+  backup: 180_000,
+  unpack: 180_000
+};
+
+/** A task that was not done: it took too long, too many wait before it, or who asked for it has gone. */
+export interface Undone {
+  readonly code: 'too-hard' | 'busy' | 'left';
+}
 
 export type Done<Result> =
   { readonly ok: true; readonly result: Result } | { readonly ok: false; readonly error: Undone };
 
-let pool: Piscina | undefined;
+interface Manner {
+  /** Milliseconds it may take. */
+  readonly limit?: number;
+  /** Aborted when nobody wants the result any more. */
+  readonly signal?: AbortSignal;
+}
+
+const pools = new Map<'short' | 'long', Piscina>();
 
 /**
  * Does a task in another thread, so that whoever saves a mark meanwhile does not wait for it. One that takes longer
@@ -25,23 +46,25 @@ let pool: Piscina | undefined;
 export async function run<Name extends keyof Tasks>(
   name: Name,
   asked: Parameters<Tasks[Name]>[0],
-  limit = LIMIT
-): Promise<Done<ReturnType<Tasks[Name]>>> {
-  const breaking = new AbortController();
+  { limit = longer[name] ?? LIMIT, signal }: Manner = {}
+): Promise<Done<Awaited<ReturnType<Tasks[Name]>>>> {
+  const late = new AbortController();
+  const breaking = signal ? AbortSignal.any([late.signal, signal]) : late.signal;
   const { port1, port2 } = new MessageChannel();
   let timer: NodeJS.Timeout | undefined;
   port1.once('message', () => {
-    timer = setTimeout(() => breaking.abort(), limit);
+    timer = setTimeout(() => late.abort(), limit);
   });
   port1.unref();
   try {
-    const result = await threads().run(
+    const result = await threads(name in longer ? 'long' : 'short').run(
       { name, asked, started: port2 },
-      { signal: breaking.signal, transferList: [port2] }
+      { signal: breaking, transferList: [port2] }
     );
-    return { ok: true, result: result as ReturnType<Tasks[Name]> };
+    return { ok: true, result: result as Awaited<ReturnType<Tasks[Name]>> };
   } catch (error) {
-    if (breaking.signal.aborted) return { ok: false, error: { code: 'too-hard' } };
+    if (late.signal.aborted) return { ok: false, error: { code: 'too-hard' } };
+    if (signal?.aborted) return { ok: false, error: { code: 'left' } };
     if (/queue is at limit/i.test(String(error))) return { ok: false, error: { code: 'busy' } };
     throw error;
   } finally {
@@ -50,16 +73,19 @@ export async function run<Name extends keyof Tasks>(
   }
 }
 
-/** The threads, one fewer than the machine has cores, made when they are first needed. */
-function threads(): Piscina {
-  pool ??= new Piscina({
+/** The threads, made when they are first needed: for short tasks one fewer than the machine has cores, for long ones one. */
+function threads(kind: 'short' | 'long'): Piscina {
+  const known = pools.get(kind);
+  if (known) return known;
+  const made = new Piscina({
     ...workerFile(),
     minThreads: 1,
-    maxThreads: Math.max(1, availableParallelism() - 1),
+    maxThreads: kind === 'long' ? 1 : Math.max(1, availableParallelism() - 1),
     maxQueue: MOST_WAITING,
     env: process.env as Record<string, string>
   });
-  return pool;
+  pools.set(kind, made);
+  return made;
 }
 
 /** The built worker, where there is one above this file; else its source, which is transformed as it is loaded. */

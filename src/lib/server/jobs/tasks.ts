@@ -19,6 +19,12 @@ import {
   type Item
 } from '@zealous-quill/core/skills';
 import '@zealous-quill/core/skills/all';
+import { makeBackup, type Reason } from '../backup/archive';
+import { unpack, type UnpackAsked, type Unpacked } from '../backup/unpack';
+import { renderFeedback, renderPdf } from '../print/compile';
+import type { FeedbackDocument } from '../print/feedback';
+import { renderPreview, type Preview } from '../print/preview';
+import { documentOf, type PrintAsked } from '../print/print-of';
 
 /** Items of a skill under controls that were read already. */
 export interface ItemsAsked {
@@ -46,6 +52,12 @@ interface PracticeAsked {
   readonly title: string;
   readonly needs: readonly Need[];
   readonly options: PracticeOptions;
+}
+
+interface BackupAsked {
+  readonly file: string;
+  readonly folder: string;
+  readonly reason: Reason;
 }
 
 /** A paper of one rung holds so many items. */
@@ -82,7 +94,23 @@ export const tasks = {
   },
 
   practice: ({ title, needs, options }: PracticeAsked): Paper | undefined =>
-    practiceFor(title, needs, options)
+    practiceFor(title, needs, options),
+
+  /** A print as a PDF file. */
+  print: (asked: PrintAsked): Uint8Array => renderPdf(documentOf(asked)),
+
+  /** A print as the screen shows it. */
+  preview: (asked: PrintAsked): Preview => renderPreview(documentOf(asked)),
+
+  /** The slips that go back to a class, as a PDF file. */
+  feedback: (document: FeedbackDocument): Uint8Array => renderFeedback(document),
+
+  /** Makes a backup of a database file; gives its name in the folder. */
+  backup: ({ file, folder, reason }: BackupAsked): Promise<string> =>
+    makeBackup(file, folder, reason),
+
+  /** Takes a backup apart, checks it and brings it up to date, in a folder of its own. */
+  unpack: (asked: UnpackAsked): Promise<Unpacked> => unpack(asked)
 };
 
 export type Tasks = typeof tasks;

@@ -1,14 +1,47 @@
-import type { Db } from '../database/connection';
+import { outline, type Paper } from '@zealous-quill/core/papers';
+import type { HouseStyle } from '@zealous-quill/core/house-style';
+import type { Reader } from '../database/connection';
 import { readHouseStyle } from '../database/house-style';
 import { readPaper } from '../database/papers';
 import { satParts } from '../database/snapshots';
-import { partsNow, printDocument, type PrintDocument, type PrintKind } from './document';
+import {
+  partsNow,
+  printDocument,
+  type PrintDocument,
+  type PrintKind,
+  type PrintPart
+} from './document';
 
-/** A print of a paper: as it was sat, or as it is now; undefined if there is no such paper. */
-export function printOf(db: Db, paperId: number, kind: PrintKind): PrintDocument | undefined {
+/** Items a print may have: so many take the better part of ten seconds. */
+export const MOST_PRINTED = 600;
+
+/** Everything that a print is made of, to be handed to another thread. */
+export interface PrintAsked {
+  readonly paper: Paper & { edition: number };
+  /** What was kept of a paper that has been sat; null for one that is worked out as it is now. */
+  readonly parts: readonly PrintPart[] | null;
+  readonly kind: PrintKind;
+  readonly style: HouseStyle;
+}
+
+export type PrintFound =
+  | { readonly ok: true; readonly asked: PrintAsked }
+  | { readonly ok: false; readonly code: 'missing' }
+  | { readonly ok: false; readonly code: 'too-long'; readonly items: number };
+
+/** What a print of a paper is made of: as it was sat, or as it is now. */
+export function printOf(db: Reader, paperId: number, kind: PrintKind): PrintFound {
   const paper = readPaper(db, paperId);
-  if (!paper) return undefined;
+  if (!paper) return { ok: false, code: 'missing' };
+  const { title, seed, ramp, rungs, edition } = paper;
+  const items = outline(paper).items.length;
+  if (items > MOST_PRINTED) return { ok: false, code: 'too-long', items };
   const style = paper.style ?? readHouseStyle(db);
-  const parts = paper.isSat ? satParts(db, paperId) : partsNow(paper, style);
-  return printDocument(paper, parts, kind, style);
+  const parts = paper.isSat ? satParts(db, paperId) : null;
+  return { ok: true, asked: { paper: { title, seed, ramp, rungs, edition }, parts, kind, style } };
+}
+
+/** Lays a print out. */
+export function documentOf({ paper, parts, kind, style }: PrintAsked): PrintDocument {
+  return printDocument(paper, parts ?? partsNow(paper, style), kind, style);
 }

@@ -6,15 +6,13 @@ import { readResults, type Results } from '$lib/server/database/results';
 import { readSitting } from '$lib/server/database/sittings';
 import { itemsMet } from '$lib/server/database/snapshots';
 import { idOf, textOf } from '$lib/server/forms';
+import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
 import { undoneWords } from '$lib/server/jobs/words';
 import { needsOf } from '$lib/server/practice';
 import { newSeed } from '$lib/server/seeds';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
-
-/** Items are looked for that show a pattern, in several skills: that may take longer than most. */
-const PRACTICE_LIMIT = 10_000;
 
 export const load: PageServerLoad = ({ params }) => {
   const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
@@ -31,7 +29,8 @@ export const actions: Actions = {
    * A new practice, without items this class has met: against an error pattern, in a skill, or of what some
    * pupils, or all, need most.
    */
-  practise: async ({ params, request }) => {
+  practise: async (event) => {
+    const { params, request } = event;
     const form = await request.formData();
     const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
     if (!sitting) error(404, 'There is no such sitting.');
@@ -44,19 +43,16 @@ export const actions: Actions = {
       });
     }
     const title = `${asked.title} (${sitting.className}${asked.isAll ? '' : `, ${asked.whom}`})`;
-    const done = await run(
-      'practice',
-      {
-        title: title.slice(0, 120),
-        needs: asked.needs,
-        options: {
-          seed: newSeed(),
-          style: readHouseStyle(db()),
-          met: itemsMet(db(), sitting.classId)
-        }
-      },
-      PRACTICE_LIMIT
-    );
+    const order = {
+      title: title.slice(0, 120),
+      needs: asked.needs,
+      options: {
+        seed: newSeed(),
+        style: readHouseStyle(db()),
+        met: itemsMet(db(), sitting.classId)
+      }
+    };
+    const done = await whileHere(event, (signal) => run('practice', order, { signal }));
     if (!done.ok) return fail(422, { problem: undoneWords[done.error.code] });
     const paper = done.result;
     if (!paper) {

@@ -1,5 +1,6 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import type { Scheme } from '@zealous-quill/core/marking';
+import { sql } from 'drizzle-orm';
 import { check, index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 import { among, flag, id, json, now } from '../columns';
 
@@ -38,8 +39,28 @@ export const sessions = sqliteTable(
 export const houseStyles = sqliteTable('house_styles', {
   id: id(),
   style: json<HouseStyle>().notNull(),
+  /** Counts the saves, so that two windows cannot overwrite each other unseen. */
+  version: integer().notNull().default(1),
   updatedAt: now()
 });
+
+/** What the department keeps, and for how long; one row. */
+export const keepings = sqliteTable(
+  'keepings',
+  {
+    id: id(),
+    /** Years after the last paper that a class sat, after which names are offered for removal. */
+    nameYears: integer().notNull().default(3),
+    /** Hours from one backup to the next; 0 for none. */
+    backupHours: integer().notNull().default(24),
+    backupsKept: integer().notNull().default(14)
+  },
+  (table) => [
+    check('keepings_names', sql`${table.nameYears} between 1 and 30`),
+    check('keepings_hours', sql`${table.backupHours} between 0 and 720`),
+    check('keepings_kept', sql`${table.backupsKept} between 1 and 365`)
+  ]
+);
 
 /** How the department marks items of a skill that are presented in one way. */
 export const defaultSchemes = sqliteTable(
@@ -96,35 +117,4 @@ export const pupils = sqliteTable(
     extraTime: flag()
   },
   (table) => [index('pupils_class').on(table.classId)]
-);
-
-/** Who did what; only ever added to. Names no pupil: subjects are ids. */
-export const logbook = sqliteTable(
-  'logbook',
-  {
-    id: id(),
-    at: now(),
-    userId: integer()
-      .notNull()
-      .references(() => users.id),
-    action: text().notNull(),
-    subject: text().notNull()
-  },
-  (table) => [index('logbook_at').on(table.at), index('logbook_user').on(table.userId)]
-);
-
-/** What was removed and can be brought back, with all its rows. */
-export const bin = sqliteTable(
-  'bin',
-  {
-    id: id(),
-    kind: text().notNull(),
-    title: text().notNull(),
-    rows: json<Record<string, unknown[]>>().notNull(),
-    userId: integer()
-      .notNull()
-      .references(() => users.id),
-    at: now()
-  },
-  (table) => [index('bin_user').on(table.userId), index('bin_at').on(table.at)]
 );

@@ -1,17 +1,24 @@
 import { db } from '$lib/server/database/connection';
 import { idOf } from '$lib/server/forms';
-import { printKinds, type PrintKind } from '$lib/server/print/document';
-import { previewOf } from '$lib/server/print/preview';
+import { previewOf } from '$lib/server/print/printing';
 import { error } from '@sveltejs/kit';
+import { gunzipSync } from 'node:zlib';
 import type { RequestHandler } from './$types';
 
 /** A page of the print, from 1, as a picture for the screen. */
-export const GET: RequestHandler = ({ params, url }) => {
-  const kind = (url.searchParams.get('kind') ?? 'paper') as PrintKind;
-  const preview = printKinds.includes(kind) && previewOf(db(), idOf(params.id) ?? 0, kind);
-  const svg = preview && preview.pages[Number(url.searchParams.get('page') ?? 1) - 1];
-  if (!svg) error(404, 'There is no such page.');
-  return new Response(svg, {
-    headers: { 'content-type': 'image/svg+xml', 'cache-control': 'no-store' }
+export const GET: RequestHandler = async ({ params, url, request }) => {
+  const preview = await previewOf(db(), {
+    ...{ paperId: idOf(params.id) ?? 0, url, signal: request.signal }
+  });
+  const page = preview.pages[Number(url.searchParams.get('page') ?? 1) - 1];
+  if (!page) error(404, 'There is no such page.');
+  const isPacked = /\bgzip\b/.test(request.headers.get('accept-encoding') ?? '');
+  return new Response(new Uint8Array(isPacked ? page : gunzipSync(page)), {
+    headers: {
+      'content-type': 'image/svg+xml',
+      ...(isPacked && { 'content-encoding': 'gzip' }),
+      vary: 'accept-encoding',
+      'cache-control': 'no-store'
+    }
   });
 };

@@ -1,23 +1,15 @@
+import { fileName } from '@zealous-quill/core/exchange';
 import { db } from '$lib/server/database/connection';
 import { idOf } from '$lib/server/forms';
-import { renderPdf } from '$lib/server/print/compile';
-import { printKinds, type PrintKind } from '$lib/server/print/document';
-import { printOf } from '$lib/server/print/print-of';
-import { error } from '@sveltejs/kit';
+import { run } from '$lib/server/jobs/pool';
+import { pdfReply } from '$lib/server/print/pdf-reply';
+import { printAsked, unprinted } from '$lib/server/print/printing';
 import type { RequestHandler } from './$types';
 
 /** The paper, its key or its worked solutions as a PDF file. */
-export const GET: RequestHandler = ({ params, url }) => {
-  const kind = (url.searchParams.get('kind') ?? 'paper') as PrintKind;
-  const document = printKinds.includes(kind) && printOf(db(), idOf(params.id) ?? 0, kind);
-  if (!document) error(404, 'There is no such print.');
-  const pdf = renderPdf(document);
-  const name = `${document.title.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'paper'} ${kind}.pdf`;
-  return new Response(new Uint8Array(pdf), {
-    headers: {
-      'content-type': 'application/pdf',
-      'content-disposition': `inline; filename*=UTF-8''${encodeURIComponent(name)}`,
-      'cache-control': 'no-store'
-    }
-  });
+export const GET: RequestHandler = async ({ params, url, request: { signal } }) => {
+  const asked = printAsked(db(), { paperId: idOf(params.id) ?? 0, url });
+  const done = await run('print', asked, { signal });
+  if (!done.ok) unprinted(done.error.code);
+  return pdfReply(done.result, `${fileName([asked.paper.title]) || 'paper'} ${asked.kind}`);
 };

@@ -1,0 +1,96 @@
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { emptyBin } from '../database/bin';
+import { change } from '../database/change';
+import { databaseFile, db, needsUpdate, replaceDatabase } from '../database/connection';
+import { readKeepings } from '../database/keepings';
+import { run } from '../jobs/pool';
+import type { Manifest, Reason } from './archive';
+import { backupFolder, listBackups, thinBackups } from './store';
+
+export type BackedUp =
+  { readonly ok: true; readonly name: string } | { readonly ok: false; readonly problem: string };
+
+/** One of these at a time: a restore must not take the database from under a backup. */
+let last: Promise<unknown> = Promise.resolve();
+
+function inTurn<T>(work: () => Promise<T>): Promise<T> {
+  const own = last.then(work, work);
+  last = own.catch(() => undefined);
+  return own;
+}
+
+/** Makes a backup of the application's database while it is in use. */
+export const backUp = (reason: Reason): Promise<BackedUp> => inTurn(() => backUpNow(reason));
+
+async function backUpNow(reason: Reason, file = databaseFile()): Promise<BackedUp> {
+  try {
+    const done = await run('backup', { file, folder: backupFolder(), reason });
+    if (!done.ok) return { ok: false, problem: 'The backup took too long and was broken off.' };
+    return { ok: true, name: done.result };
+  } catch (error) {
+    console.error('backup:', error);
+    return { ok: false, problem: problemOf(error) };
+  }
+}
+
+function problemOf(error: unknown): string {
+  const text = String((error as Error).message);
+  if (/ENOSPC|SQLITE_FULL|disk is full/i.test(text)) {
+    return 'There is no room left on the disk for a backup.';
+  }
+  if (/EACCES|EROFS|EPERM/.test(text)) return 'Nothing can be written to the folder of backups.';
+  return 'The backup could not be made; the database is as it was.';
+}
+
+export type PutBack =
+  | { readonly ok: true; readonly manifest: Manifest; readonly before: string }
+  | { readonly ok: false; readonly problem: string };
+
+/** Puts a backup in the place of the database, of which a backup is made first. */
+export const restore = (archive: string): Promise<PutBack> => inTurn(() => restoreNow(archive));
+
+async function restoreNow(archive: string): Promise<PutBack> {
+  const folder = backupFolder();
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const room = mkdtempSync(join(folder, '.restoring-'));
+  try {
+    const done = await run('unpack', { archive, room });
+    if (!done.ok) return { ok: false, problem: 'The backup took too long to unpack.' };
+    if (!done.result.ok) return done.result;
+    const before = await backUpNow('before-restore');
+    if (!before.ok) return before;
+    if (!replaceDatabase(done.result.path)) {
+      return { ok: false, problem: 'Another program is reading the database. Try again.' };
+    }
+    change(db(), (_, log) => log('a backup was restored', 'department'));
+    return { ok: true, manifest: done.result.manifest, before: before.name };
+  } finally {
+    rmSync(room, { recursive: true, force: true });
+  }
+}
+
+/** Before a new version changes how the database is built, it is kept as it was. */
+export async function backUpBeforeUpdate(file = databaseFile()): Promise<void> {
+  if (!needsUpdate(file)) return;
+  const made = await inTurn(() => backUpNow('before-update', file));
+  if (!made.ok) throw new Error(`The database needs an update. ${made.problem}`);
+}
+
+const HOUR = 3_600_000;
+const ROUND = HOUR / 6;
+
+/** Empties the bin of what is too old, and makes the backup that is due; now, and from time to time. */
+export function keepHouse(): void {
+  const round = async () => {
+    emptyBin(db());
+    const { backupHours, backupsKept } = readKeepings(db());
+    const newest = listBackups().find(({ reason }) => reason === 'by-schedule');
+    const isDue = !newest || Date.now() - Date.parse(newest.madeAt) > backupHours * HOUR;
+    if (backupHours > 0 && isDue) await backUp('by-schedule');
+    thinBackups(backupsKept);
+  };
+  const go = () => void round().catch((error) => console.error('keepHouse:', error));
+  setTimeout(go, 30_000).unref();
+  setInterval(go, ROUND).unref();
+}

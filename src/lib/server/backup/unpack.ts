@@ -1,0 +1,27 @@
+import { knownMigrations, openDatabase } from '../database/connection';
+import { openBackup, sync, UnusableBackup, type Manifest } from './archive';
+
+export interface UnpackAsked {
+  readonly archive: string;
+  /** An empty folder, where the database is left. */
+  readonly room: string;
+}
+
+export type Unpacked =
+  | { readonly ok: true; readonly path: string; readonly manifest: Manifest }
+  | { readonly ok: false; readonly problem: string };
+
+/** A backup as a database that is ready to be put in place: checked, and brought up to date. */
+export async function unpack({ archive, room }: UnpackAsked): Promise<Unpacked> {
+  try {
+    const { path, manifest } = await openBackup(archive, room, knownMigrations());
+    const copy = openDatabase(path);
+    copy.$client.pragma('wal_checkpoint(TRUNCATE)');
+    copy.$client.close();
+    sync(path);
+    return { ok: true, path, manifest };
+  } catch (error) {
+    if (error instanceof UnusableBackup) return { ok: false, problem: error.message };
+    throw error;
+  }
+}

@@ -1,0 +1,87 @@
+import { and, desc, eq, gt } from 'drizzle-orm';
+import type { Db, Reader, Writer } from './connection';
+import { carriedOut, logbook, logbookAbout, scripts, sittings } from './schema';
+
+/** The user who acts until there are accounts. */
+export const COORDINATOR = 1;
+
+export const subjectKinds = ['paper', 'class', 'pupil', 'sitting', 'script'] as const;
+export type SubjectKind = (typeof subjectKinds)[number];
+
+/** What a line of the logbook is about: a record by its id, never by a pupil's name. */
+export type Subject = readonly [kind: SubjectKind, id: number];
+
+/** Adds a line to the logbook: what was done, to what, and what that belongs to. */
+export type Log = (
+  action: string,
+  subject: Subject | 'department',
+  within?: readonly Subject[]
+) => void;
+
+/** Work that goes on is one line for so many minutes. */
+const ONE_LINE = 30;
+
+/**
+ * Changes something in one transaction, with what the logbook says of it: all of it is kept or nothing. Readers go
+ * on meanwhile; another writer waits.
+ */
+export function change<T>(db: Db, work: (tx: Writer, log: Log) => T): T {
+  return db.transaction(
+    (tx) =>
+      work(tx, (action, subject, within = []) => {
+        const isRecord = subject !== 'department';
+        const line = {
+          userId: COORDINATOR,
+          action,
+          subject: isRecord ? subject.join(' ') : subject
+        };
+        const { lineId } = tx.insert(logbook).values(line).returning({ lineId: logbook.id }).get();
+        const about = isRecord ? [subject, ...within] : within;
+        for (const [kind, subjectId] of about) {
+          tx.insert(logbookAbout).values({ lineId, kind, subjectId }).onConflictDoNothing().run();
+        }
+      }),
+    { behavior: 'immediate' }
+  );
+}
+
+/** Whether the logbook says already that this work is under way, so that saves by themselves do not fill it. */
+export function isGoingOn(db: Reader, action: string, subject: Subject): boolean {
+  const since = new Date(Date.now() - ONE_LINE * 60_000).toISOString();
+  const line = db
+    .select({ id: logbook.id })
+    .from(logbook)
+    .where(
+      and(eq(logbook.action, action), eq(logbook.subject, subject.join(' ')), gt(logbook.at, since))
+    )
+    .orderBy(desc(logbook.id))
+    .limit(1)
+    .get();
+  return line !== undefined;
+}
+
+/** A sitting with its paper and its class. */
+export function withinSitting(db: Reader, id: number): Subject[] {
+  const row = db.select().from(sittings).where(eq(sittings.id, id)).get();
+  return row
+    ? [
+        ['sitting', id],
+        ['paper', row.paperId],
+        ['class', row.classId]
+      ]
+    : [];
+}
+
+/** What a script belongs to. */
+export function withinScript(db: Reader, id: number): Subject[] {
+  const row = db.select().from(scripts).where(eq(scripts.id, id)).get();
+  if (!row) return [];
+  const pupil: Subject[] = row.pupilId === null ? [] : [['pupil', row.pupilId]];
+  return [...pupil, ...withinSitting(db, row.sittingId)];
+}
+
+/** True for the first request with a key; one that was sent again, as its answer was lost, is not carried out twice. */
+export function isFirst(tx: Writer, key: string): boolean {
+  if (key === '') return true;
+  return tx.insert(carriedOut).values({ key }).onConflictDoNothing().run().changes > 0;
+}

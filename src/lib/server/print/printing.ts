@@ -1,0 +1,61 @@
+import { error } from '@sveltejs/kit';
+import type { Db } from '../database/connection';
+import { run, type Done, type Undone } from '../jobs/pool';
+import { undoneWords } from '../jobs/words';
+import { printKinds, type PrintKind } from './document';
+import type { Preview } from './preview';
+import { MOST_PRINTED, printOf, type PrintAsked } from './print-of';
+
+/** What a print is asked of: a paper, by the address, and the kind. */
+interface Wanted {
+  readonly paperId: number;
+  readonly url: URL;
+  /** Aborted when the one who asked has gone. */
+  readonly signal: AbortSignal;
+}
+
+/** The previews that were asked for last: their pages come one by one. */
+const recent = new Map<string, Promise<Done<Preview>>>();
+const MOST_KEPT = 4;
+
+/** What a print is made of; throws the page's 404, and 422 for one that is too long. */
+export function printAsked(db: Db, { paperId, url }: Omit<Wanted, 'signal'>): PrintAsked {
+  const kind = (url.searchParams.get('kind') ?? 'paper') as PrintKind;
+  if (!printKinds.includes(kind)) error(404, 'There is no such print.');
+  const found = printOf(db, paperId, kind);
+  if (found.ok) return found.asked;
+  if (found.code === 'missing') error(404, 'There is no such paper.');
+  error(
+    422,
+    `This paper has ${found.items} items, and one print holds ${MOST_PRINTED}. Make two papers of it.`
+  );
+}
+
+/** The pages of a print, made in another thread; throws the page's error. One that is under way is waited for. */
+export async function previewOf(db: Db, wanted: Wanted): Promise<Preview> {
+  const asked = printAsked(db, wanted);
+  const key = JSON.stringify([db.$client.name, asked]);
+  const known = await recent.get(key);
+  const done = known?.ok ? known : await madeNow(key, asked, wanted.signal);
+  if (!done.ok) unprinted(done.error.code);
+  return done.result;
+}
+
+function madeNow(key: string, asked: PrintAsked, signal: AbortSignal): Promise<Done<Preview>> {
+  const made = run('preview', asked, { signal });
+  recent.set(key, made);
+  if (recent.size > MOST_KEPT) recent.delete(recent.keys().next().value!);
+  const forget = () => {
+    if (recent.get(key) === made) recent.delete(key);
+  };
+  made.then(({ ok }) => ok || forget(), forget);
+  return made;
+}
+
+/** Throws the answer for a print that was not made. */
+export function unprinted(code: Undone['code']): never {
+  if (code === 'too-hard') {
+    error(422, 'This print takes more than ten seconds. Make two papers of it.');
+  }
+  error(code === 'busy' ? 503 : 422, undoneWords[code]);
+}
