@@ -19,7 +19,7 @@ const HEADERS = {
 };
 
 /** Pages on which pupils' names may stand: nothing keeps a copy of them. */
-const NAMED = /^\/(classes|marking|results)(\/|$)/;
+const NAMED = /^\/(classes|marking|results|records)(\/|$)/;
 
 /** A second server on the same database would hand out what the first one is writing: it does not start. */
 export const init: ServerInit = async () => {

@@ -11,7 +11,7 @@ export interface ClassListLine extends PupilName {
 
 export interface ClassListProblem {
   readonly line: number;
-  readonly code: 'no-name' | 'no-class' | 'too-long' | 'unreadable';
+  readonly code: 'no-name' | 'no-class' | 'too-long' | 'unreadable' | 'control';
 }
 
 /** What a column of a class list holds; one that holds anything else is passed over. */
@@ -27,6 +27,9 @@ export interface ClassList {
 }
 
 const LONGEST_NAME = 80;
+
+/** Lines that are taken at once: more than any school has pupils. */
+export const MOST_LINES = 3000;
 
 /** What a heading may call a column. */
 const HEADINGS: Readonly<Record<string, ListColumn>> = {
@@ -70,7 +73,7 @@ export function readClassList(text: string, className?: string): ClassList {
   for (const { cells, line } of body) {
     const pupil = pupilOf(cells, columns);
     const group = className ?? tidy(cells[columns.indexOf('class')]);
-    const code = unreadable.has(line) ? 'unreadable' : problemOf(pupil.name, group);
+    const code = unreadable.has(line) ? 'unreadable' : problemOf(pupil.name, group, cells);
     if (code) {
       problems.push({ line, code });
       wrong.push(cells);
@@ -90,7 +93,8 @@ export const classListWords: Readonly<Record<ClassListProblem['code'], string>> 
   'no-name': 'There is no name.',
   'no-class': 'There is no class: choose or name one above, or add it to the line.',
   'too-long': `A name or class may have at most ${LONGEST_NAME} characters.`,
-  unreadable: 'A quotation mark is not closed.'
+  unreadable: 'A quotation mark is not closed.',
+  control: 'There are characters in it that cannot be printed: it may be read in the wrong coding.'
 };
 
 /** The same text for the same name in the same class, whatever its capitals. */
@@ -127,8 +131,16 @@ function pupilOf(cells: readonly string[], columns: readonly ListColumn[]): Pupi
   return columns.includes('name') ? readName(at('name')) : nameOf(at('surname'), at('forename'));
 }
 
-function problemOf(name: string, group: string): ClassListProblem['code'] | undefined {
+function problemOf(
+  name: string,
+  group: string,
+  cells: readonly string[]
+): ClassListProblem['code'] | undefined {
+  if (cells.some((cell) => UNPRINTABLE.test(cell))) return 'control';
   if (name === '') return 'no-name';
   if (group === '') return 'no-class';
   return name.length > LONGEST_NAME || group.length > LONGEST_NAME ? 'too-long' : undefined;
 }
+
+/** Control characters, and what stands for a byte that no character has; a line break within quotes is a space. */
+const UNPRINTABLE = /[^\P{Cc}\t\r\n]|\ufffd|[\u202a-\u202e\u2066-\u2069]/u;

@@ -83,3 +83,11 @@ test('CSV that is written is read back, and formulas are defused', () => {
   );
   assert.equal(writeCsv([['=1+1', 5]]), `"'=1+1",5`);
 });
+
+test('characters that cannot be printed are refused, wherever they stand', () => {
+  for (const bad of ['\0', '\x07', '\x1b', '\x7f', '\x9b', '\u202e', '\ufffd']) {
+    const list = readClassList(`Oona ${bad}Fell,7 Amber\nBram Wick,7 Amber`);
+    assert.deepEqual(list.problems, [{ line: 1, code: 'control' }], JSON.stringify(bad));
+    assert.equal(list.lines.length, 1);
+  }
+});

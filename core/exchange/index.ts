@@ -1,5 +1,6 @@
 export {
   classListWords,
+  MOST_LINES,
   pupilKey,
   readClassList,
   type ClassList,

@@ -33,3 +33,21 @@ export function day(isoDate: string): string {
     year: 'numeric'
   });
 }
+
+/** A moment as `25 Nov 2026, 14:07`, in the time of this place. */
+export function moment(iso: string): string {
+  return new Date(iso).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit'
+  });
+}
+
+/** Bytes as `12 kB` or `3.4 MB`. */
+export function fileSize(bytes: number): string {
+  return bytes < 1_000_000
+    ? `${Math.max(1, Math.round(bytes / 1000))} kB`
+    : `${(bytes / 1_000_000).toFixed(1)} MB`;
+}

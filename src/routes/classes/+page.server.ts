@@ -1,10 +1,20 @@
 import { db } from '$lib/server/database/connection';
-import { createClass, listClasses } from '$lib/server/database/classes';
-import { textOf } from '$lib/server/forms';
+import { binTitle } from '$lib/server/database/bin';
+import { archiveClasses, createClass, listClasses } from '$lib/server/database/classes';
+import { idOf, textOf } from '$lib/server/forms';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = () => ({ classes: listClasses(db()) });
+export const load: PageServerLoad = ({ url }) => {
+  const isArchived = url.searchParams.get('archived') === 'yes';
+  const removed = binTitle(db(), idOf(url.searchParams.get('removed')) ?? 0);
+  return {
+    isArchived,
+    removed,
+    classes: listClasses(db(), isArchived),
+    archived: listClasses(db(), true).length
+  };
+};
 
 export const actions: Actions = {
   create: async ({ request }) => {
@@ -15,5 +25,16 @@ export const actions: Actions = {
     const id = createClass(db(), name);
     if (id === undefined) return fail(409, { name, problem: 'There is a class of that name.' });
     redirect(303, `/classes/${id}`);
+  },
+  /** Puts the classes of a school year away. */
+  archive: async ({ request }) => {
+    const year = textOf(await request.formData(), 'year');
+    const own = listClasses(db()).filter((one) => one.year === year);
+    archiveClasses(
+      db(),
+      own.map(({ id }) => id),
+      true
+    );
+    return { archived: own.length };
   }
 };

@@ -1,25 +1,54 @@
 <script lang="ts">
   import Select from 'flowbite-svelte/Select.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
-  import {
-    houseStyleConflict,
-    spoken,
-    writeNumeral,
-    type HouseStyle
-  } from '@zealous-quill/core/house-style';
-  import { enhance } from '$app/forms';
-  import { styleChoices } from '$lib/ui/house-style/choices';
+  import { spoken, writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { invalidateAll } from '$app/navigation';
+  import { Draft, type DraftReply } from '$lib/ui/draft.svelte';
+  import DraftClash from '$lib/ui/DraftClash.svelte';
+  import { guardLeaving } from '$lib/ui/guard-leaving';
+  import { changedWords, styleChoices, together } from '$lib/ui/house-style/choices';
+  import { postDraft } from '$lib/ui/post-draft';
   import MathText from '$lib/ui/sheet/MathText.svelte';
   import Sheet from '$lib/ui/sheet/Sheet.svelte';
-  import { untrack } from 'svelte';
+  import { onDestroy, untrack } from 'svelte';
 
-  let { data, form } = $props();
+  let { data } = $props();
 
-  let style = $state<HouseStyle>(untrack(() => ({ ...data.style })));
-  let isSaving = $state(false);
-  let element: HTMLFormElement;
+  const draft = new Draft<HouseStyle>(
+    untrack(() => ({ value: data.style, version: data.version, save }))
+  );
+  const style = $derived(draft.value);
 
-  const conflict = $derived(houseStyleConflict(style));
+  onDestroy(() => draft.end());
+  guardLeaving({ isSaved: () => draft.state === 'saved', settle: () => draft.settle() });
+
+  /** As it stood when it was last known to be saved. */
+  let saved = untrack(() => data.style);
+
+  async function save(mine: HouseStyle, over: number): Promise<DraftReply<HouseStyle>> {
+    const reply = await postDraft<HouseStyle>(
+      '/house-style/save',
+      { version: over, style: mine },
+      ({ version, style }) => ({ version: version as number, current: style as HouseStyle })
+    );
+    if (reply.ok) {
+      saved = mine;
+      // What the samples show is worked out by the server.
+      void invalidateAll();
+    } else if (reply.code === 'changed') {
+      const both = together(saved, mine, reply.current);
+      if (!both) return reply;
+      saved = reply.current;
+      const merged = await save(both, reply.version);
+      if (merged.ok) draft.edit(() => both, 0);
+      return merged;
+    }
+    return reply;
+  }
+
+  function choose(change: Partial<HouseStyle>) {
+    draft.edit((now) => ({ ...now, ...change }), 0);
+  }
 </script>
 
 <svelte:head><title>House style · Zealous Quill</title></svelte:head>
@@ -29,21 +58,15 @@
   How this department writes. Screens, papers, keys and solutions follow it from now on.
 </p>
 
+<DraftClash
+  {draft}
+  text={(value) => changedWords(value, value === style ? (draft.clash?.theirs ?? value) : style)}
+>
+  The house style was changed in another window since it was opened here. Nothing has been
+  overwritten, and undoing brings back the one that is not taken.
+</DraftClash>
 <div class="columns">
-  <form
-    method="POST"
-    bind:this={element}
-    use:enhance={() => {
-      isSaving = true;
-      return async ({ update }) => {
-        await update({ reset: false });
-        isSaving = false;
-      };
-    }}
-    onchange={() => {
-      if (!conflict) element.requestSubmit();
-    }}
-  >
+  <form onsubmit={(event) => event.preventDefault()}>
     {#each styleChoices as { title, choices } (title)}
       <section>
         <h2>{title}</h2>
@@ -58,7 +81,7 @@
                     {name}
                     value={String(value)}
                     checked={style[name] === value}
-                    onchange={() => (style = { ...style, [name]: value })}
+                    onchange={() => choose({ [name]: value })}
                   />
                   <span>{word}</span>
                 </label>
@@ -70,10 +93,15 @@
     {/each}
     <section>
       <h2>Methods</h2>
-      {#each data.methods as { name, title, options, chosen } (name)}
+      {#each data.methods as { id, title, options, usual } (id)}
         <label class="method">
           {title}
-          <Select placeholder="" {name} value={chosen}>
+          <Select
+            placeholder=""
+            value={style.methods[id] ?? usual}
+            onchange={(event) =>
+              choose({ methods: { ...style.methods, [id]: event.currentTarget.value } })}
+          >
             {#each options as [school, word] (school)}
               <option value={school}>{word.toLowerCase()}</option>
             {/each}
@@ -81,13 +109,14 @@
         </label>
       {/each}
     </section>
-    <p class="state" class:problem={conflict || form?.problem} role="status">
-      {#if conflict}✗ Commas cannot group digits beside a decimal comma: choose another for one of
-        them.
-      {:else if form?.problem}✗ {form.problem}
-      {:else}● {isSaving ? 'Saving' : 'Saved'}{/if}
-    </p>
-    <noscript><Button kind="main">Save</Button></noscript>
+    <div class="foot">
+      <p class="state" class:problem={draft.problem} role="status">
+        {#if draft.problem}✗ {draft.problem}
+        {:else if draft.clash}○ waits for a choice
+        {:else}● {draft.state === 'saved' ? 'Saved' : 'Saving'}{/if}
+      </p>
+      <Button disabled={!draft.canUndo} onclick={() => draft.undo()}>Undo</Button>
+    </div>
   </form>
 
   <div class="samples">
@@ -175,8 +204,18 @@
     align-items: center;
     padding: var(--space-half) 0;
   }
-  .state {
+  .foot {
+    position: sticky;
+    bottom: 0;
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: var(--space-3);
     margin-top: var(--space-3);
+    padding: var(--space-2) 0;
+    background: var(--paper);
+  }
+  .state {
     color: var(--right);
   }
   .state.problem {

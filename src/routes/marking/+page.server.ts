@@ -1,9 +1,30 @@
 import { db } from '$lib/server/database/connection';
-import { findSittings, sittingChoices } from '$lib/server/database/sittings';
+import {
+  findSittings,
+  readSitting,
+  removeSitting,
+  sittingChoices
+} from '$lib/server/database/sittings';
+import { idOf } from '$lib/server/forms';
 import { readListQuery } from '$lib/server/list-query';
-import type { PageServerLoad } from './$types';
+import { fail } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ url }) => ({
   sittings: findSittings(db(), readListQuery(url)),
   choices: sittingChoices(db(), readListQuery(url).isArchived)
 });
+
+export const actions: Actions = {
+  /** `marks` says that marks may go as well; without it, a sitting is taken back while nothing is marked. */
+  remove: async ({ request }) => {
+    const form = await request.formData();
+    const id = idOf(form.get('sitting')) ?? 0;
+    const sitting = readSitting(db(), id);
+    if (!sitting) return fail(404, { problem: 'This sitting is not there any more.' });
+    if (sitting.marked > 0 && form.get('marks') !== 'go') {
+      return fail(409, { problem: 'Some of it has been marked since; look again.' });
+    }
+    return { removed: removeSitting(db(), id) };
+  }
+};

@@ -2,10 +2,13 @@
   import { page } from '$app/state';
   import ListPages from '$lib/ui/kit/ListPages.svelte';
   import ListSearch from '$lib/ui/kit/ListSearch.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import RemovedNotice from '$lib/ui/records/RemovedNotice.svelte';
   import { sittingFilters } from '$lib/ui/marking/sitting-filters';
-  import SittingList from '$lib/ui/marking/SittingList.svelte';
+  import SittingActs from '$lib/ui/marking/SittingActs.svelte';
+  import SittingList, { type ListedSitting } from '$lib/ui/marking/SittingList.svelte';
 
-  let { data } = $props();
+  let { data, form } = $props();
 
   const open = $derived(data.sittings.rows.filter(({ marked, toMark }) => marked < toMark));
   const done = $derived(data.sittings.rows.filter(({ marked, toMark }) => marked >= toMark));
@@ -19,6 +22,9 @@
 <svelte:head><title>Marking · Zealous Quill</title></svelte:head>
 
 <h1>Marking</h1>
+{#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
+<RemovedNotice removed={form?.removed} />
+{#snippet acts(sitting: ListedSitting)}<SittingActs {sitting} />{/snippet}
 {#if data.sittings.total > 0 || isAsked}
   <ListSearch
     label="Words of a class or title"
@@ -38,10 +44,10 @@
 {:else}
   {#if open.length > 0 || !isAsked}<h2>To mark</h2>{/if}
   {#if open.length === 0 && !isAsked}<p class="faint">Nothing waits.</p>{/if}
-  <SittingList sittings={open} to="marking" />
+  <SittingList sittings={open} to="marking" {acts} />
   {#if done.length > 0}
     <h2>Marked</h2>
-    <SittingList sittings={done} to="marking" />
+    <SittingList sittings={done} to="marking" {acts} />
   {/if}
   <ListPages {...data.sittings} noun="sitting" />
 {/if}

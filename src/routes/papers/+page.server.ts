@@ -1,5 +1,6 @@
 import { controlsSchema } from '@zealous-quill/core/papers';
 import { findSkill, readControls, type Controls } from '@zealous-quill/core/skills';
+import { takenAlong } from '$lib/server/database/bin';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { createPaper, findPapers, removePaper } from '$lib/server/database/papers';
@@ -15,10 +16,16 @@ import type { Actions, PageServerLoad } from './$types';
 
 const IMPOSSIBLE = 'No paper can be made with these controls.';
 
-export const load: PageServerLoad = ({ url }) => ({
-  papers: findPapers(db(), readListQuery(url)),
-  skills: listedSkills(readHouseStyle(db()))
-});
+export const load: PageServerLoad = ({ url }) => {
+  const papers = findPapers(db(), readListQuery(url));
+  const sat = papers.rows.filter(({ isSat }) => isSat);
+  return {
+    papers,
+    /** What would go with each paper that was sat. */
+    along: Object.fromEntries(sat.map(({ id }) => [id, takenAlong(db(), 'papers', [id])])),
+    skills: listedSkills(readHouseStyle(db()))
+  };
+};
 
 export const actions: Actions = {
   /** A new paper from a skill: its usual ladder within the controls of the workshop, or one rung with them. */

@@ -4,14 +4,29 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import ListPages from '$lib/ui/kit/ListPages.svelte';
   import ListSearch from '$lib/ui/kit/ListSearch.svelte';
+  import { enhance } from '$app/forms';
+  import Stopper from '$lib/ui/kit/Stopper.svelte';
+  import { Working } from '$lib/ui/kit/working.svelte';
   import { day } from '$lib/ui/format';
+  import { heldWords } from '$lib/ui/records/held-words';
+  import RemovedNotice from '$lib/ui/records/RemovedNotice.svelte';
   import { page } from '$app/state';
   import { untrack } from 'svelte';
   import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
 
   let { data, form } = $props();
   const isAsked = $derived(page.url.search !== '');
+  /** The sat paper that would be removed, once that is said again. */
+  let doomed = $state<number | null>(null);
+  const working = new Working();
   let skill = $state(untrack(() => data.skills[0]!.id));
+
+  const close = () => {
+    return async ({ update }: { update: () => Promise<void> }) => {
+      await update();
+      doomed = null;
+    };
+  };
 
   const columns = [
     { title: 'Paper' },
@@ -28,7 +43,7 @@
 
 <div class="head">
   <h1>Papers</h1>
-  <form method="POST" action="?/start">
+  <form method="POST" action="?/start" use:enhance={working.during}>
     <SkillPicker
       name="skill"
       skills={data.skills}
@@ -36,10 +51,14 @@
       label="Skill of the new paper"
       onpick={(id) => (skill = id)}
     />
-    <Button type="submit" kind="main" name="with" value="ladder">New practice ladder</Button>
+    <Button type="submit" kind="main" name="with" value="ladder" disabled={working.isBusy}
+      >New practice ladder</Button
+    >
+    <Stopper {working} words="Drawing a ladder" />
   </form>
 </div>
 {#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
+<RemovedNotice removed={form?.removed} />
 
 {#if data.papers.total > 0 || isAsked}
   <ListSearch
@@ -80,8 +99,23 @@
         <td
           ><div class="actions">
             <a href="/papers/{paper.id}/print?kind=paper" class="quiet-link">PDF</a>
-            {#if !paper.isSat}
-              <form method="POST" action="?/remove">
+            {#if doomed === paper.id}
+              <form method="POST" action="?/remove" class="ask" use:enhance={close}>
+                <input type="hidden" name="id" value={paper.id} />
+                <input type="hidden" name="marks" value="go" />
+                <span
+                  >Remove it with <strong>{heldWords(data.along[paper.id] ?? {}, 'part')}</strong
+                  >?</span
+                >
+                <Button type="submit" kind="quiet">remove all of it</Button>
+                <Button kind="quiet" onclick={() => (doomed = null)}>keep it</Button>
+              </form>
+            {:else if paper.isSat}
+              <Button kind="quiet" onclick={() => (doomed = paper.id)}
+                >remove<span class="visually-hidden"> {paper.title}</span></Button
+              >
+            {:else}
+              <form method="POST" action="?/remove" use:enhance>
                 <input type="hidden" name="id" value={paper.id} />
                 <Button type="submit" kind="quiet"
                   >remove<span class="visually-hidden"> {paper.title}</span></Button
@@ -123,6 +157,11 @@
     display: flex;
     gap: var(--space-3);
     justify-content: flex-end;
+  }
+  .actions .ask {
+    flex-wrap: wrap;
+    background: var(--lamp-soft);
+    padding: var(--space-1) var(--space-2);
   }
   .empty {
     padding: var(--space-5);

@@ -213,6 +213,12 @@ export function listBin(db: Reader): BinEntry[] {
     }));
 }
 
+/** What an entry is called, for a page that says what was removed just now; null if there is none. */
+export function binTitle(db: Reader, id: number): { bin: number; title: string } | null {
+  const entry = db.select({ title: bin.title }).from(bin).where(eq(bin.id, id)).get();
+  return entry ? { bin: id, title: entry.title } : null;
+}
+
 /** Does away with what has been in the bin for {@link BIN_DAYS} days, and gives how many entries that were. */
 export function emptyBin(db: Db, today = new Date()): number {
   const before = new Date(today.getTime() - BIN_DAYS * 86_400_000).toISOString();

@@ -135,3 +135,48 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
     ]
   }
 ];
+
+/** What is chosen in one style otherwise than in another, in words: `Decimal mark: comma`. */
+export function changedWords(style: HouseStyle, other: HouseStyle): string {
+  const words = styleChoices.flatMap(({ choices }) =>
+    choices
+      .filter(({ name }) => style[name] !== other[name])
+      .map(({ name, title, options }) => {
+        const chosen = options.find(({ value }) => value === style[name]);
+        return `${title} ${chosen?.word ?? String(style[name])}`;
+      })
+  );
+  const methods = JSON.stringify(style.methods) === JSON.stringify(other.methods);
+  return [...words, ...(methods ? [] : ['other methods'])].join('; ');
+}
+
+/**
+ * Two changes of one style together, where each changed something else; undefined where both changed the same to
+ * different ends.
+ */
+export function together(
+  base: HouseStyle,
+  mine: HouseStyle,
+  theirs: HouseStyle
+): HouseStyle | undefined {
+  const flat = ({ methods, ...rest }: HouseStyle) =>
+    new Map<string, unknown>([
+      ...Object.entries(rest),
+      ...Object.entries(methods).map(([skill, school]) => [`methods ${skill}`, school] as const)
+    ]);
+  const [was, own, other] = [flat(base), flat(mine), flat(theirs)];
+  const merged = new Map(other);
+  for (const [name, value] of own) {
+    if (value === was.get(name) || value === other.get(name)) continue;
+    if (other.get(name) !== was.get(name)) return undefined;
+    merged.set(name, value);
+  }
+  const isMethod = (name: string) => name.startsWith('methods ');
+  const rows = [...merged];
+  return {
+    ...Object.fromEntries(rows.filter(([name]) => !isMethod(name))),
+    methods: Object.fromEntries(
+      rows.filter(([name]) => isMethod(name)).map(([name, value]) => [name.slice(8), value])
+    )
+  } as HouseStyle;
+}

@@ -1,7 +1,5 @@
-<script lang="ts">
-  import { day, plural } from '../format';
-
-  interface Sitting {
+<script lang="ts" module>
+  export interface ListedSitting {
     readonly id: number;
     readonly title: string;
     readonly className: string;
@@ -10,12 +8,25 @@
     readonly marked: number;
     readonly toMark: number;
   }
+</script>
 
-  let { sittings, to }: { sittings: readonly Sitting[]; to: 'marking' | 'results' } = $props();
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import { day, plural } from '../format';
+
+  interface Props {
+    sittings: readonly ListedSitting[];
+    to: 'marking' | 'results';
+    /** What each could be removed with, in a form under it. */
+    acts?: Snippet<[ListedSitting]>;
+  }
+
+  let { sittings, to, acts }: Props = $props();
 </script>
 
 <ul>
-  {#each sittings as { id, title, className, satOn, scripts, marked, toMark } (id)}
+  {#each sittings as sitting (sitting.id)}
+    {@const { id, title, className, satOn, scripts, marked, toMark } = sitting}
     <li class="leaf">
       <a href="/{to}/{id}">
         <span class="title"><strong>{className}</strong> {title}</span>
@@ -27,12 +38,14 @@
           ><span style:width="{(100 * marked) / Math.max(1, toMark)}%"></span></span
         >
       </a>
+      {@render acts?.(sitting)}
     </li>
   {/each}
 </ul>
 
 <style>
   li {
+    position: relative;
     margin-bottom: var(--space-2);
   }
   a {

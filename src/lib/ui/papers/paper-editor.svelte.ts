@@ -31,6 +31,8 @@ export class PaperEditor {
   drawProblems = $state<Record<string, string>>({});
   /** The rung that was changed last, which the preview follows. */
   edited = $state<string | null>(null);
+  /** Drawings that are under way or wait. */
+  waiting = $state(0);
   private drawing: Promise<void> = Promise.resolve();
   private turn: number;
 
@@ -187,7 +189,8 @@ export class PaperEditor {
   }
 
   private inTurn(work: () => Promise<void>): Promise<void> {
-    const own = this.drawing.then(work);
+    this.waiting++;
+    const own = this.drawing.then(work).finally(() => this.waiting--);
     this.drawing = own.catch(() => undefined);
     return own;
   }

@@ -132,7 +132,7 @@
       align-items: center;
     }
   }
-  /* Seven places in two rows of four. */
+  /* Eight places in two rows of four. */
   @media (max-width: 560px) {
     nav {
       display: grid;

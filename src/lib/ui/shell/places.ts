@@ -12,5 +12,6 @@ export const places: readonly Place[] = [
   { href: '/marking', title: 'Marking', hint: 'scripts to mark' },
   { href: '/results', title: 'Results', hint: 'what they can do' },
   { href: '/classes', title: 'Classes', hint: 'pupils' },
+  { href: '/records', title: 'Records', hint: 'log, bin and backups' },
   { href: '/house-style', title: 'House style', hint: 'how we write' }
 ];

@@ -1,4 +1,5 @@
 import { readName, type PupilName } from '@zealous-quill/core/exchange';
+import { takenAlong } from '$lib/server/database/bin';
 import { db } from '$lib/server/database/connection';
 import {
   addPupil,
@@ -22,7 +23,7 @@ const nameProblem = `A name has 1 to ${LONGEST} characters.`;
 export const load: PageServerLoad = ({ params }) => {
   const group = readClass(db(), idOf(params.id) ?? 0);
   if (!group) error(404, 'There is no such class.');
-  return { group };
+  return { group, along: takenAlong(db(), 'classes', [group.id]) };
 };
 
 export const actions: Actions = {
@@ -35,6 +36,7 @@ export const actions: Actions = {
     const pupil = pupilOf(typed);
     if (!pupil) return fail(400, { name: typed, problem: nameProblem });
     addPupil(db(), classId, pupil, textOf(form, 'key').slice(0, 80));
+    return { added: true };
   },
   /** `was` is the name that stood there: a form that was read before another change takes nothing back. */
   rename: async ({ params, request }) => {
@@ -86,7 +88,7 @@ export const actions: Actions = {
 
 /** What is said of a renaming that did not take place; both names are shown, and neither is lost. */
 function told(result: Renamed, typed: string) {
-  if (result.ok) return undefined;
+  if (result.ok) return { renamed: true };
   switch (result.code) {
     case 'missing':
       return fail(404, { name: '', problem: 'This is not in the department any more.' });

@@ -3,7 +3,12 @@
   import Problem from '$lib/ui/kit/Problem.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import { enhance } from '$app/forms';
+  import { guardLeaving } from '$lib/ui/guard-leaving';
+  import { Persistent } from '$lib/ui/kit/persistent.svelte';
+  import { heldWords } from '$lib/ui/records/held-words';
+  import RemovedNotice from '$lib/ui/records/RemovedNotice.svelte';
   import { plural } from '$lib/ui/format';
+  import { onDestroy, untrack } from 'svelte';
 
   let { data, form } = $props();
 
@@ -13,6 +18,23 @@
   let doomed = $state<'class' | number | null>(null);
   let list: HTMLFormElement;
   let pasted = $state('');
+  let typed = $state(untrack(() => (form && 'name' in form ? form.name : '')));
+  /** Sent with a pupil, so that one whose answer was lost is not added twice. */
+  let key = $state(newKey());
+
+  const adding = new Persistent(() => {
+    typed = '';
+    key = newKey();
+  });
+  const renaming = new Persistent(() => (renamed = null));
+  onDestroy(() => [adding, renaming].forEach((one) => one.stop()));
+
+  guardLeaving({ isSaved: () => typed === '' && adding.problem === null && renamed === null });
+
+  function newKey(): string {
+    const bytes = crypto.getRandomValues(new Uint32Array(4));
+    return [...bytes].map((part) => part.toString(36)).join('-');
+  }
 
   /** A list pasted where one name belongs is shown as it is understood before it is kept. */
   function paste(event: ClipboardEvent) {
@@ -23,9 +45,12 @@
     setTimeout(() => list.requestSubmit());
   }
 
+  /** Without what tells it from another of the same name. */
+  const ownName = (name: string) => name.replace(/ \(\d+\)$/, '');
+
   /** As it is typed: with a comma where the surname is known, and without what tells it from another. */
   const typedName = (name: string, surname: string | null) => {
-    const own = name.replace(/ \(\d+\)$/, '');
+    const own = ownName(name);
     return surname && own.endsWith(` ${surname}`)
       ? `${surname}, ${own.slice(0, -surname.length - 1)}`
       : own;
@@ -36,15 +61,12 @@
     input.select();
   };
 
-  /** The marks that would go with the class. */
-  const lost = $derived(
-    data.group.sittings > 0 ? `all marks of ${plural(data.group.sittings, 'sitting')}` : ''
-  );
+  const along = $derived(heldWords(data.along, 'class'));
+  const removed = $derived(form && 'removed' in form ? form.removed : null);
 
   const close = () => {
     return async ({ update }: { update: () => Promise<void> }) => {
       await update();
-      renamed = null;
       doomed = null;
     };
   };
@@ -55,7 +77,8 @@
 <p><a class="quiet-link" href="/classes">Classes</a></p>
 <div class="head">
   {#if renamed === 'class'}
-    <form method="POST" action="?/renameClass" class="rename" use:enhance={close}>
+    <form method="POST" action="?/renameClass" class="rename" use:enhance={renaming.submit}>
+      <input type="hidden" name="was" value={data.group.name} />
       <input
         name="name"
         value={data.group.name}
@@ -65,6 +88,7 @@
         onkeydown={(event) => event.key === 'Escape' && (renamed = null)}
       />
       <Button type="submit" kind="side">Rename</Button>
+      <Button kind="quiet" onclick={() => (renamed = null)}>leave it</Button>
     </form>
   {:else}
     <h1>{data.group.name}</h1>
@@ -76,13 +100,37 @@
     >
   {/if}
 </div>
-<p class="faint">{plural(data.group.pupils.length, 'pupil')}</p>
+<div class="facts">
+  <span class="faint">{plural(data.group.pupils.length, 'pupil')}</span>
+  <form method="POST" action="?/year" use:enhance>
+    <label>
+      School year
+      <input
+        name="year"
+        value={data.group.year}
+        placeholder="2026/27"
+        maxlength="7"
+        size="7"
+        autocomplete="off"
+        onchange={(event) => event.currentTarget.form?.requestSubmit()}
+      />
+    </label>
+  </form>
+  <form method="POST" action="?/archive" use:enhance>
+    <input type="hidden" name="archived" value={data.group.isArchived ? 'no' : 'yes'} />
+    <Button type="submit" kind="quiet"
+      >{data.group.isArchived ? 'take out of the archive' : 'archive'}</Button
+    >
+  </form>
+  <a class="quiet-link" href="/records?class={data.group.id}">log</a>
+</div>
+{#if data.group.isArchived}<p class="faint">This class is archived.</p>{/if}
+<RemovedNotice {removed} />
 {#if doomed === 'class'}
   <div class="ask" role="alertdialog" aria-label="Remove the class">
     <p>
-      Remove {data.group.name} with {plural(data.group.pupils.length, 'pupil')}{lost
-        ? ' and '
-        : ''}<strong>{lost}</strong>? It cannot be brought back.
+      Remove {data.group.name}{#if along}{' '}with <strong>{along}</strong>{/if}? It stays in the
+      bin for 30 days.
     </p>
     <form method="POST" action="?/removeClass">
       <input type="hidden" name="marks" value={data.group.sittings > 0 ? 'go' : ''} />
@@ -92,14 +140,16 @@
   </div>
 {/if}
 
-<form method="POST" action="?/add" use:enhance class="add">
+<form method="POST" action="?/add" use:enhance={adding.submit} class="add">
+  <input type="hidden" name="key" value={key} />
   <label>
     Add a pupil, or paste a list
     <Input
       name="name"
       autocomplete="off"
       maxlength={80}
-      value={form?.name ?? ''}
+      bind:value={typed}
+      readonly={adding.problem !== null}
       autofocus
       class="w-72"
       onpaste={paste}
@@ -113,7 +163,18 @@
   <input type="hidden" name="class" value={data.group.id} />
   <input type="hidden" name="csv" value={pasted} />
 </form>
-<Problem id="problem">{form?.problem ?? ''}</Problem>
+<Problem id="problem"
+  >{adding.problem ??
+    renaming.problem ??
+    (form && 'problem' in form ? form.problem : '')}{#if adding.problem}
+    <Button
+      kind="quiet"
+      onclick={() => {
+        adding.stop();
+        key = newKey();
+      }}>change it</Button
+    >{/if}</Problem
+>
 
 {#if data.group.pupils.length === 0}
   <p class="leaf empty">
@@ -126,8 +187,9 @@
     {#each data.group.pupils as { id, name, surname, scripts } (id)}
       <li>
         {#if renamed === id}
-          <form method="POST" action="?/rename" class="rename" use:enhance={close}>
+          <form method="POST" action="?/rename" class="rename" use:enhance={renaming.submit}>
             <input type="hidden" name="pupil" value={id} />
+            <input type="hidden" name="was" value={ownName(name)} />
             <input
               name="name"
               value={typedName(name, surname)}
@@ -141,12 +203,15 @@
           <form method="POST" action="?/remove" class="ask" use:enhance={close}>
             <input type="hidden" name="pupil" value={id} />
             <input type="hidden" name="marks" value="go" />
-            <p>Remove {name} and the marks of <strong>{plural(scripts, 'script')}</strong>?</p>
+            <p>
+              Remove {name} with the marks of <strong>{plural(scripts, 'script')}</strong>? All of
+              it stays in the bin for 30 days.
+            </p>
             <button type="submit">remove</button>
             <button type="button" onclick={() => (doomed = null)}>keep</button>
           </form>
         {:else}
-          <span>{name}</span>
+          <a href="/classes/{data.group.id}/pupils/{id}">{name}</a>
           <span class="acts">
             <button type="button" onclick={() => (renamed = id)}
               >rename<span class="visually-hidden"> {name}</span></button
@@ -199,6 +264,19 @@
     display: flex;
     gap: var(--space-4);
     align-items: baseline;
+  }
+  .facts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-1) var(--space-5);
+    align-items: baseline;
+  }
+  .facts input[name='year'] {
+    padding: 0 var(--space-2);
+    margin-left: var(--space-1);
+  }
+  li a:hover {
+    color: var(--accent);
   }
   .rename {
     display: flex;

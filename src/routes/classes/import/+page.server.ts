@@ -1,7 +1,8 @@
-import { classListWords, readClassList } from '@zealous-quill/core/exchange';
+import { classListWords, MOST_LINES, readClassList } from '@zealous-quill/core/exchange';
 import { db } from '$lib/server/database/connection';
 import { importPupils, knownPupils, listClasses, readClass } from '$lib/server/database/classes';
 import { idOf, textOf } from '$lib/server/forms';
+import { codingOf, codings, codingWords, decodeText, type Coding } from '$lib/server/text-coding';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -9,16 +10,27 @@ const LARGEST = 512 * 1024;
 
 export const load: PageServerLoad = ({ url }) => ({
   classes: listClasses(db()),
+  codings: codings.map((coding) => [coding, codingWords[coding]] as const),
   chosen: idOf(url.searchParams.get('class')) ?? null
 });
 
-async function csvOf(form: FormData): Promise<string> {
+/** A list that was sent, and how its bytes were read; null for one that was pasted. */
+interface Sent {
+  readonly csv: string;
+  readonly coding: Coding | null;
+}
+
+async function sentList(form: FormData): Promise<Sent> {
   const file = form.get('file');
   if (file instanceof File && file.size > 0) {
-    return file.size > LARGEST ? '' : new TextDecoder().decode(await file.arrayBuffer());
+    if (file.size > LARGEST) return { csv: '', coding: null };
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const asked = codings.find((one) => one === form.get('coding'));
+    const coding = asked ?? codingOf(bytes);
+    return { csv: decodeText(bytes, coding), coding };
   }
   const text = form.get('csv');
-  return typeof text === 'string' && text.length <= LARGEST ? text : '';
+  return { csv: typeof text === 'string' && text.length <= LARGEST ? text : '', coding: null };
 }
 
 /** The class that every line goes into, if the form names one, old or new. */
@@ -36,19 +48,21 @@ export const actions: Actions = {
   /** Reads the list and shows what would happen; changes nothing. */
   preview: async ({ request }) => {
     const form = await request.formData();
-    const csv = await csvOf(form);
+    const { csv, coding } = await sentList(form);
     const into = intoOf(form);
     if (csv.trim() === '') {
       const problem = 'Choose a file of up to 500 kB, or paste the names.';
       return fail(400, { csv, ...into, problem });
     }
-    return { csv, ...into, preview: read(csv, into) };
+    if (isTooLong(csv)) return fail(413, { csv: '', ...into, problem: tooLong });
+    return { csv, coding, ...into, preview: read(csv, into) };
   },
   /** Takes in the lines that can be read; those that cannot stay to be mended. */
   accept: async ({ request }) => {
     const form = await request.formData();
-    const csv = await csvOf(form);
+    const { csv } = await sentList(form);
     const into = intoOf(form);
+    if (isTooLong(csv)) return fail(413, { csv: '', ...into, problem: tooLong });
     const { taken, rest } = listOf(csv, into);
     if (taken.length === 0) return fail(400, { csv, ...into, preview: read(csv, into) });
     const { classes, added } = importPupils(db(), taken);
@@ -56,6 +70,9 @@ export const actions: Actions = {
     redirect(303, classes.length === 1 ? `/classes/${classes[0]}` : '/classes');
   }
 };
+
+const isTooLong = (csv: string) => csv.split(/\r\n?|\n/).length > MOST_LINES + 1;
+const tooLong = `A list may have up to ${MOST_LINES} lines, one for each pupil of a school.`;
 
 function listOf(csv: string, { classId, newClass }: Into) {
   const group = classId === null ? undefined : readClass(db(), classId);

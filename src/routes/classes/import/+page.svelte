@@ -8,10 +8,24 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import { enhance } from '$app/forms';
   import { plural } from '$lib/ui/format';
+  import { untrack } from 'svelte';
 
   let { data, form } = $props();
 
-  const preview = $derived(form?.preview);
+  let source: HTMLFormElement;
+  /** The coding that was chosen for the file; empty for the one that is found. */
+  let coding = $state('');
+  let pasted = $state(untrack(() => (form && !('coding' in form && form.coding) ? form.csv : '')));
+
+  /** The file stays chosen, so that it can be read otherwise. */
+  const keep = () => {
+    return async ({ update }: { update: (how: { reset: boolean }) => Promise<void> }) => {
+      await update({ reset: false });
+      if (form && 'added' in form) pasted = form.csv ?? '';
+    };
+  };
+
+  const preview = $derived(form && 'preview' in form ? form.preview : undefined);
   const added = $derived(form && 'added' in form ? form.added : undefined);
   const fresh = $derived(preview?.lines.filter(({ isKnown }) => !isKnown) ?? []);
   const words = {
@@ -42,7 +56,14 @@
   class, may stand in columns of their own. You see how it is understood before anything is kept.
 </p>
 
-<form method="POST" action="?/preview" enctype="multipart/form-data" class="source" use:enhance>
+<form
+  method="POST"
+  action="?/preview"
+  enctype="multipart/form-data"
+  class="source"
+  bind:this={source}
+  use:enhance={keep}
+>
   <div class="into">
     <label>
       Into the class
@@ -63,21 +84,41 @@
   </div>
   <label>
     File
-    <Fileupload name="file" accept=".csv,.txt,.tsv,text/csv,text/plain" />
+    <Fileupload
+      name="file"
+      accept=".csv,.txt,.tsv,text/csv,text/plain"
+      onchange={() => (coding = '')}
+    />
   </label>
+  {#if form && 'coding' in form && form.coding}
+    <label>
+      The file is read as
+      <Select
+        placeholder=""
+        name="coding"
+        value={coding || form.coding}
+        onchange={(event) => {
+          coding = event.currentTarget.value;
+          source.requestSubmit();
+        }}
+      >
+        {#each data.codings as [value, word] (value)}<option {value}>{word}</option>{/each}
+      </Select>
+    </label>
+  {/if}
   <label class="paste">
     or its text
     <Textarea
       name="csv"
       rows={5}
       class="w-full font-figures"
-      defaultValue={form?.csv ?? ''}
+      bind:value={pasted}
       placeholder={'Oona Fell\nWick, Bram'}
     />
   </label>
   <Button type="submit" kind={preview ? 'side' : 'main'}>Look at it first</Button>
 </form>
-{#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
+{#if form && 'problem' in form}<Problem isUrgent>{form.problem}</Problem>{/if}
 {#if added !== undefined}
   <p class="taken" role="status">
     ● {plural(added, 'pupil')} added. What could not be read stands above, to be mended.

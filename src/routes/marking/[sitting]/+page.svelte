@@ -1,8 +1,9 @@
 <script lang="ts">
   import { spoken } from '@zealous-quill/core/house-style';
   import Button from '$lib/ui/kit/Button.svelte';
-  import { beforeNavigate, goto, invalidateAll } from '$app/navigation';
+  import { goto, invalidateAll } from '$app/navigation';
   import { tick, untrack } from 'svelte';
+  import { guardLeaving } from '$lib/ui/guard-leaving';
   import { plural } from '$lib/ui/format';
   import { keyOf, MarkingDesk, type Place } from '$lib/ui/marking/desk.svelte';
   import Clash from '$lib/ui/marking/Clash.svelte';
@@ -108,9 +109,9 @@
     answerInput?.select();
   }
 
-  beforeNavigate(({ willUnload, cancel }) => {
-    if (willUnload && desk.unsaved.length > 0) cancel();
-    else void desk.settle();
+  guardLeaving({
+    isSaved: () => desk.unsaved.length === 0,
+    settle: () => desk.settle()
   });
 
   async function open(change: Record<string, string | number>) {

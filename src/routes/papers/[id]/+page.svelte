@@ -1,8 +1,8 @@
 <script lang="ts">
   import type { Paper, Rung } from '@zealous-quill/core/papers';
   import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
-  import { beforeNavigate } from '$app/navigation';
   import { onMount, untrack } from 'svelte';
+  import { guardLeaving } from '$lib/ui/guard-leaving';
   import { Possibilities } from '$lib/ui/controls/possibilities.svelte';
   import { Draft, tabKeeper } from '$lib/ui/draft.svelte';
   import PaperClash from '$lib/ui/papers/PaperClash.svelte';
@@ -86,9 +86,9 @@
     return () => benches.forEach(({ end }) => end());
   });
 
-  beforeNavigate(({ willUnload, cancel }) => {
-    if (!willUnload) void editor.settle();
-    else if (editor.draft.state !== 'saved') cancel();
+  guardLeaving({
+    isSaved: () => editor.draft.state === 'saved' && editor.waiting === 0,
+    settle: () => editor.settle()
   });
 
   function keys(event: KeyboardEvent) {

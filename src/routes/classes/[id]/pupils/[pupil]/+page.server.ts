@@ -1,0 +1,20 @@
+import { db } from '$lib/server/database/connection';
+import { erasePupil, pupilRecord } from '$lib/server/database/pupil-record';
+import { idOf } from '$lib/server/forms';
+import { error, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ params }) => {
+  const [classId, pupilId] = [idOf(params.id) ?? 0, idOf(params.pupil) ?? 0];
+  const record = pupilRecord(db(), classId, pupilId);
+  if (!record) error(404, 'There is no such pupil.');
+  return { classId, pupilId, record };
+};
+
+export const actions: Actions = {
+  erase: ({ params }) => {
+    const classId = idOf(params.id) ?? 0;
+    if (!erasePupil(db(), classId, idOf(params.pupil) ?? 0)) error(404, 'There is no such pupil.');
+    redirect(303, `/classes/${classId}`);
+  }
+};

@@ -1,0 +1,63 @@
+import { backUp, restore } from '$lib/server/backup/maintenance';
+import { backupFolder, backupPath, listBackups } from '$lib/server/backup/store';
+import { db } from '$lib/server/database/connection';
+import { readKeepings, saveKeepings } from '$lib/server/database/keepings';
+import { textOf } from '$lib/server/forms';
+import { fail } from '@sveltejs/kit';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { z } from 'zod';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = () => ({
+  backups: listBackups(),
+  folder: resolve(backupFolder()),
+  keepings: readKeepings(db())
+});
+
+const schedule = z.object({
+  backupHours: z.coerce.number().int().min(0).max(720),
+  backupsKept: z.coerce.number().int().min(1).max(365)
+});
+
+export const actions: Actions = {
+  make: async () => {
+    const made = await backUp('by-hand');
+    return made.ok ? { made: made.name } : fail(507, { problem: made.problem });
+  },
+  schedule: async ({ request }) => {
+    const asked = schedule.safeParse(Object.fromEntries(await request.formData()));
+    if (!asked.success) {
+      return fail(400, { problem: 'Keep 1 to 365 backups, one every 1 to 720 hours, or none.' });
+    }
+    saveKeepings(db(), asked.data);
+  },
+  /** Restores a backup of the folder. */
+  restore: async ({ request }) => {
+    const path = backupPath(textOf(await request.formData(), 'name'));
+    if (!path) return fail(404, { problem: 'This backup is not there any more.' });
+    return putBack(path);
+  },
+  /** Restores a file that is sent. */
+  upload: async ({ request }) => {
+    const file = (await request.formData()).get('file');
+    if (!(file instanceof File) || file.size === 0) {
+      return fail(400, { problem: 'Choose the file of a backup.' });
+    }
+    mkdirSync(backupFolder(), { recursive: true, mode: 0o700 });
+    const room = mkdtempSync(join(backupFolder(), '.sent-'));
+    try {
+      const path = join(room, 'sent');
+      writeFileSync(path, Buffer.from(await file.arrayBuffer()), { mode: 0o600 });
+      return await putBack(path);
+    } finally {
+      rmSync(room, { recursive: true, force: true });
+    }
+  }
+};
+
+async function putBack(path: string) {
+  const restored = await restore(path);
+  if (!restored.ok) return fail(422, { problem: restored.problem });
+  return { restored: restored.manifest.madeAt, before: restored.before };
+}

@@ -1,0 +1,29 @@
+import { db } from '$lib/server/database/connection';
+import { readKeepings, saveKeepings } from '$lib/server/database/keepings';
+import { eraseOldNames, oldNames } from '$lib/server/database/pupil-record';
+import { idOf } from '$lib/server/forms';
+import { fail } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+const today = () => new Date().toISOString().slice(0, 10);
+
+export const load: PageServerLoad = () => {
+  const { nameYears } = readKeepings(db());
+  return { years: nameYears, old: oldNames(db(), nameYears, today()) };
+};
+
+export const actions: Actions = {
+  years: async ({ request }) => {
+    const nameYears = idOf((await request.formData()).get('years')) ?? 0;
+    if (nameYears < 1 || nameYears > 30) {
+      return fail(400, { problem: 'Keep names for 1 to 30 years.' });
+    }
+    saveKeepings(db(), { nameYears });
+  },
+  erase: async ({ request }) => {
+    const ids = (await request.formData()).getAll('class').flatMap((text) => idOf(text) ?? []);
+    if (ids.length === 0) return fail(400, { problem: 'Choose a class whose names are to go.' });
+    const { nameYears } = readKeepings(db());
+    return { erased: eraseOldNames(db(), ids, { years: nameYears, today: today() }) };
+  }
+};
