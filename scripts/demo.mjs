@@ -17,4 +17,5 @@ if (!existsSync(database)) {
   renameSync(`${database}.new`, database);
 }
 console.log(`Zealous Quill with the demo department: http://127.0.0.1:${env.PORT}`);
-serve(env);
+// Every request on the terminal would bury the address.
+serve({ LOG_LEVEL: 'warn', ...env });

@@ -6,10 +6,15 @@ import { fromPlans, startLadder } from '@zealous-quill/core/papers';
 import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
 import { ANSWER, spreadAnswer, stepOf } from '@zealous-quill/core/working';
-import { importPupils, listClasses } from '../src/lib/server/database/classes';
+import {
+  archiveClasses,
+  importPupils,
+  listClasses,
+  setYear
+} from '../src/lib/server/database/classes';
 import { openDatabase, type Db } from '../src/lib/server/database/connection';
 import { saveHouseStyle } from '../src/lib/server/database/house-style';
-import { createPaper, newEdition } from '../src/lib/server/database/papers';
+import { createPaper, newEdition, removePaper } from '../src/lib/server/database/papers';
 import { NOTHING, saveResponse, type GivenMarks } from '../src/lib/server/database/responses';
 import { simulatedWork } from '../src/lib/server/database/schema';
 import { listScripts, sitPaper } from '../src/lib/server/database/sittings';
@@ -73,7 +78,21 @@ const glass = ladder('decimal-division', 'Panes cut to length', 9);
 sit(copper, ribbons, '2026-11-25', 1);
 sit(slate, oil, '2026-11-26', 0.5);
 sit(slate, glass, '2026-11-27', 0);
+fillRecords();
 db.$client.close();
+
+/** What records have to show: years, a class that left long ago, and something in the bin. */
+function fillRecords(): void {
+  for (const id of [amber, copper, slate]) setYear(db, id, '2026/27');
+  const left = ['Lamb, Ember', 'Stone, Wyn', 'Reed, Talan'].map((name, line) => ({
+    ...{ line, className: '9 Bronze' },
+    ...readName(name)
+  }));
+  const [bronze] = importPupils(db, left).classes as [number];
+  sit(bronze, lanterns, '2022-06-14', 1);
+  archiveClasses(db, [bronze], true);
+  removePaper(db, ladder('square-ending-five', 'Squares of wick lengths', 10), false);
+}
 
 /** A class sits a paper; simulated pupils write, and a share of the responses is marked. */
 function sit(classId: number, paperId: number, day: string, share: number): void {

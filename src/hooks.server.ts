@@ -3,6 +3,9 @@ import { readableForm, wrongForm } from '$lib/server/form-request';
 import { allowedHosts, isForeign, isKnownHost } from '$lib/server/strangers';
 import { db, holdDatabase } from '$lib/server/database/connection';
 import { backUpBeforeUpdate, keepHouse } from '$lib/server/backup/maintenance';
+import { storageProblem } from '$lib/server/database/storage-problem';
+import { logAnswer, logFailure } from '$lib/server/server-log';
+import { randomUUID } from 'node:crypto';
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 
@@ -37,13 +40,25 @@ export const init: ServerInit = async () => {
 
 /** Strangers are refused before anything is read: another site's requests, and hosts that nobody here has named. */
 export const handle: Handle = async ({ event, resolve }) => {
-  const { request, url } = event;
+  const { request, url, route, locals } = event;
+  const began = performance.now();
+  locals.requestId = randomUUID();
   const refused = refusal(request, url);
   if (!refused) readableForm(request);
   const response = refused ?? (await resolve(event));
   await readToEnd(request);
   for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
   if (NAMED.test(url.pathname)) response.headers.set('cache-control', 'no-store');
+  response.headers.set('x-request-id', locals.requestId);
+  const milliseconds = Math.round(performance.now() - began);
+  const { method } = request;
+  logAnswer({
+    id: locals.requestId,
+    method,
+    route: route.id,
+    status: response.status,
+    milliseconds
+  });
   return response;
 };
 
@@ -67,10 +82,12 @@ async function readToEnd({ body, bodyUsed }: Request): Promise<void> {
   }
 }
 
-/** The page says that something failed, and nothing of whom it was about. */
+/** The page says that something failed and by what number it stands in the log, and nothing of whom it was about. */
 export const handleError: HandleServerError = ({ error, event, status }) => {
-  if (status !== 404) console.error(`${event.request.method} ${event.route.id}:`, error);
-  return {
-    message: status === 404 ? 'There is nothing at this address.' : 'Something went wrong here.'
-  };
+  if (status === 404) return { message: 'There is nothing at this address.' };
+  // What was sent was wrong: SvelteKit says so itself.
+  if (status < 500) return { message: 'This request cannot be read.' };
+  const id = event.locals.requestId;
+  logFailure('failed', error, { id, route: event.route.id });
+  return { message: storageProblem(error)?.message ?? 'Something went wrong here.', reference: id };
 };

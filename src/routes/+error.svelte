@@ -6,5 +6,6 @@
 
 <h1>{page.error?.message}</h1>
 <p class="faint">
-  Code {page.status}. What you saved is kept. <a class="quiet-link" href="/">Back to the desk</a>
+  Code {page.status}{page.error?.reference ? `, in the log as ${page.error.reference}` : ''}. What
+  you saved is kept. <a class="quiet-link" href="/">Back to the desk</a>
 </p>

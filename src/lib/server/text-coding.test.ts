@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { codingOf, codings, decodeText } from './text-coding';
+import { codingOf, decodeText, type Coding } from './text-coding';
 
 test('a list is the same in every coding, with a byte-order mark and without', () => {
   const text = 'Surname,Forename,Class\r\nÉclair,Zoë,7 Amber\r\nO’Fell,Åse,7 Amber\r\n';
@@ -10,7 +10,7 @@ test('a list is the same in every coding, with a byte-order mark and without', (
   };
   // Windows-1252 has the apostrophe of the names at 0x92 (WHATWG Encoding Standard, index windows-1252).
   const windows = Buffer.from(text.replace('’', '\x92'), 'latin1');
-  const files: [(typeof codings)[number], Buffer][] = [
+  const files: [Coding, Buffer][] = [
     ['utf-8', Buffer.from(text)],
     ['utf-8', Buffer.from(`\ufeff${text}`)],
     ['utf-16le', utf16('le')],

@@ -15,8 +15,11 @@ export async function postDraft<T>(
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body)
     });
-    if (response.status >= 500) return unheard;
     const answer = await response.json();
+    if (response.status >= 500) {
+      const message: string | undefined = answer?.error?.message;
+      return message ? { ...unheard, message } : unheard;
+    }
     if (response.ok) return { ok: true, version: answer.version };
     const { code, message, details } = answer.error;
     return code === 'changed'

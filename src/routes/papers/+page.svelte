@@ -95,7 +95,7 @@
         <td class="number" data-label="items">{paper.itemCount}</td>
         <td class="number" data-label="marks">{paper.marks}</td>
         <td class="number" data-label="min">{paper.minutes}</td>
-        <td>{day(paper.updatedAt)}</td>
+        <td class="whitespace-nowrap">{day(paper.updatedAt)}</td>
         <td
           ><div class="actions">
             <a href="/papers/{paper.id}/print?kind=paper" class="quiet-link">PDF</a>
@@ -160,6 +160,7 @@
   }
   .actions .ask {
     flex-wrap: wrap;
+    max-width: 20rem;
     background: var(--lamp-soft);
     padding: var(--space-1) var(--space-2);
   }

@@ -5,6 +5,16 @@
 
   let { data } = $props();
 
+  /** The same thing done to several records in a row is one line. */
+  const lines = $derived(
+    data.log.rows.reduce<((typeof data.log.rows)[number] & { times: number })[]>((all, line) => {
+      const last = all.at(-1);
+      const isSame = last?.action === line.action && last.about === line.about;
+      return isSame
+        ? [...all.slice(0, -1), { ...last, times: last.times + 1 }]
+        : [...all, { ...line, times: 1 }];
+    }, [])
+  );
   const columns = [{ title: 'When' }, { title: 'Who' }, { title: 'What' }, { title: 'About' }];
   const decided = [
     { title: 'When' },
@@ -40,11 +50,13 @@
   <p class="leaf empty">Nothing yet. Whatever is made, changed, marked or removed is noted here.</p>
 {:else}
   <DataTable {columns}>
-    {#each data.log.rows as { at, by, action, about, href }, index (index)}
+    {#each lines as { at, by, action, about, href, times }, index (index)}
       <tr>
         <td class="faint">{moment(at)}</td>
         <td>{by}</td>
-        <td>{action}</td>
+        <td
+          >{action}{#if times > 1}<span class="faint">, {times} times</span>{/if}</td
+        >
         <td
           >{#if href}<a class="quiet-link" {href}>{about}</a>{:else}{about}{/if}</td
         >

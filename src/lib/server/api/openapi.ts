@@ -13,7 +13,17 @@ interface Operation {
 
 const post = [400, 404, 405, 413, 415];
 
+/** Of what may take long: it may be too hard, or too many may wait. */
+const long = [...post, 422, 503];
+
 const operations: readonly Operation[] = [
+  {
+    path: '/api',
+    method: 'get',
+    summary: 'This description',
+    reply: z.record(z.string(), z.unknown()),
+    errors: [405]
+  },
   {
     path: '/api/skills',
     method: 'get',
@@ -27,7 +37,7 @@ const operations: readonly Operation[] = [
     summary: 'How many items meet the controls, exactly',
     request: schemas.countRequest,
     reply: schemas.countReply,
-    errors: post
+    errors: long
   },
   {
     path: '/api/items',
@@ -35,7 +45,7 @@ const operations: readonly Operation[] = [
     summary: 'Different items drawn uniformly from all that meet the controls',
     request: schemas.itemsRequest,
     reply: schemas.itemsReply,
-    errors: [...post, 422]
+    errors: long
   },
   {
     path: '/api/items/analyse',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { storageProblem } from '../database/storage-problem';
 
 /** Requests to the API are small; anything larger is refused before it is read. */
 export const MAX_BYTES = 256 * 1024;
@@ -50,7 +51,14 @@ export function post<T>(
     const json = parseJson(text);
     if (json === undefined) return invalid([{ field: '', problem: 'not readable as JSON' }]);
     const parsed = z.safeParse(schema, json.value);
-    return parsed.success ? handle(parsed.data) : invalid(problemsOf(parsed.error));
+    if (!parsed.success) return invalid(problemsOf(parsed.error));
+    try {
+      return await handle(parsed.data);
+    } catch (error) {
+      const problem = storageProblem(error);
+      if (!problem) throw error;
+      return fail(503, problem.code, problem.message);
+    }
   };
 }
 

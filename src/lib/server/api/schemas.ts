@@ -162,7 +162,7 @@ export const skillsReply = z.object({
 
 export const healthReply = z.object({
   version: text,
-  database: z.enum(['ready', 'unavailable'])
+  database: z.enum(['ready', 'locked', 'full', 'unwritable', 'damaged', 'unavailable'])
 });
 
 export const errorReply = z.object({

@@ -5,6 +5,7 @@ import { change } from '../database/change';
 import { databaseFile, db, needsUpdate, replaceDatabase } from '../database/connection';
 import { readKeepings } from '../database/keepings';
 import { run } from '../jobs/pool';
+import { logFailure } from '../server-log';
 import type { Manifest, Reason } from './archive';
 import { backupFolder, listBackups, thinBackups } from './store';
 
@@ -29,7 +30,7 @@ async function backUpNow(reason: Reason, file = databaseFile()): Promise<BackedU
     if (!done.ok) return { ok: false, problem: 'The backup took too long and was broken off.' };
     return { ok: true, name: done.result };
   } catch (error) {
-    console.error('backup:', error);
+    logFailure('backup', error);
     return { ok: false, problem: problemOf(error) };
   }
 }
@@ -90,7 +91,7 @@ export function keepHouse(): void {
     if (backupHours > 0 && isDue) await backUp('by-schedule');
     thinBackups(backupsKept);
   };
-  const go = () => void round().catch((error) => console.error('keepHouse:', error));
+  const go = () => void round().catch((error) => logFailure('keeping house', error));
   setTimeout(go, 30_000).unref();
   setInterval(go, ROUND).unref();
 }

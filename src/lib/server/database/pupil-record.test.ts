@@ -29,7 +29,7 @@ test('the record of a pupil has all that is held, with every decision', () => {
   assert.equal(sat!.title, 'Lantern counts');
   assert.deepEqual(
     sat!.items.map(({ written, comment }) => ({ written, comment })),
-    [{ written: { answer: '12' }, comment: 'Well set out, Oona' }]
+    [{ written: [['Answer', '12']], comment: 'Well set out, Oona' }]
   );
   assert.deepEqual(
     sat!.decisions.map(({ given, reason }) => [given, reason]),

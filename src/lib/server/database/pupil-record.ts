@@ -1,4 +1,5 @@
 import { isMarked } from '@zealous-quill/core/papers';
+import { patternKey } from '@zealous-quill/core/skills';
 import { and, asc, desc, eq, inArray, max, sql } from 'drizzle-orm';
 import { change, type Log } from './change';
 import type { Db, Reader, Writer } from './connection';
@@ -45,8 +46,8 @@ interface ItemRecord {
   readonly number: number;
   readonly prompt: string;
   readonly answer: string;
-  /** By step, as it was typed. */
-  readonly written: Readonly<Record<string, string>>;
+  /** By what the step is called, as it was typed; the answer stands last. */
+  readonly written: readonly (readonly [step: string, text: string])[];
   readonly attempt: string;
   readonly isMarked: boolean;
   readonly awarded: number | null;
@@ -120,11 +121,17 @@ function itemRecords(db: Reader, scriptId: number, paperId: number): ItemRecord[
     if (!state) return [];
     const outcome = outcomes.get(id);
     return {
-      ...{ number, prompt: item.prompt, answer: item.answer, written: state.working },
+      ...{ number, prompt: item.prompt, answer: item.answer },
+      written: item.steps.flatMap(({ id: step, label }) => {
+        const text = state.working[step];
+        return text === undefined ? [] : [[label, text] as const];
+      }),
       ...{ attempt: state.attempt, isMarked: state.isMarked, comment: state.comment },
       awarded: outcome?.awarded ?? null,
       available: outcome?.available ?? null,
-      patterns: outcome?.didShow ?? []
+      patterns: item.errorPatterns.flatMap(({ id: pattern, title }) =>
+        outcome?.didShow.includes(patternKey(item.skill, pattern)) ? [title] : []
+      )
     };
   });
 }

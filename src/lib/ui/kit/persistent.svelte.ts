@@ -26,7 +26,8 @@ export class Persistent {
     return async ({ result, update }) => {
       const isUnheard = result.type === 'error' && (result.status ?? 500) >= 500;
       if (isUnheard) {
-        this.problem = 'The server does not answer. Nothing is lost; it is tried again by itself.';
+        const said = result.status === undefined ? undefined : result.error?.message;
+        this.problem = said ?? 'The server does not answer. Nothing is lost; it is tried again.';
         this.timer = setTimeout(
           () => formElement.isConnected && formElement.requestSubmit(),
           RETRY

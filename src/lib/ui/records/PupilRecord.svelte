@@ -7,7 +7,7 @@
   interface Item {
     readonly number: number;
     readonly prompt: string;
-    readonly written: Readonly<Record<string, string>>;
+    readonly written: readonly (readonly [step: string, text: string])[];
     readonly attempt: string;
     readonly isMarked: boolean;
     readonly awarded: number | null;
@@ -44,11 +44,6 @@
 
   let { record }: Props = $props();
 
-  const written = ({ answer, ...steps }: Readonly<Record<string, string>>) =>
-    [
-      ...(answer === undefined ? [] : [answer]),
-      ...Object.entries(steps).map(([step, text]) => `${step} ${text}`)
-    ].join(', ');
   const total = ({ items }: Sat) => items.reduce((sum, { awarded }) => sum + (awarded ?? 0), 0);
 </script>
 
@@ -81,8 +76,10 @@
                 <td>{spoken(item.prompt)}</td>
                 <td>
                   {item.attempt === 'written' ? '' : `${item.attempt.replaceAll('-', ' ')} `}
-                  {written(item.written)}
-                  {#if item.patterns.length > 0}<small>as in {item.patterns.join(', ')}</small>{/if}
+                  {item.written.map(([step, text]) => `${step}: ${text}`).join(' · ')}
+                  {#if item.patterns.length > 0}<br /><small
+                      >as in: {item.patterns.join(', ')}</small
+                    >{/if}
                 </td>
                 <td class="number">
                   {item.isMarked ? `${item.awarded ?? 0} of ${item.available ?? 0}` : 'not yet'}

@@ -148,6 +148,7 @@
     justify-content: space-between;
   }
   .rhythm label {
+    white-space: nowrap;
     display: flex;
     gap: var(--space-2);
     align-items: center;

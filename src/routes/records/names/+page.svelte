@@ -99,6 +99,7 @@
     margin-bottom: var(--space-3);
   }
   .years label {
+    white-space: nowrap;
     display: flex;
     gap: var(--space-2);
     align-items: center;

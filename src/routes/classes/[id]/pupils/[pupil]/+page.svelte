@@ -10,8 +10,8 @@
 
 <svelte:head><title>Record of a pupil · Classes · Zealous Quill</title></svelte:head>
 
-<p><a class="quiet-link" href="/classes/{data.classId}">{data.record.className}</a></p>
 <div class="acts">
+  <a class="quiet-link back" href="/classes/{data.classId}">{data.record.className}</a>
   <Button href="{own}/record?as=html" download>Save as a page</Button>
   <Button href="{own}/record?as=json" download>Save as JSON</Button>
   <Button kind="quiet" onclick={() => (isAsked = true)}>erase this pupil …</Button>
@@ -38,6 +38,9 @@
     gap: var(--space-3);
     align-items: center;
     justify-content: flex-end;
+  }
+  .back {
+    margin-right: auto;
   }
   .ask {
     background: var(--lamp-soft);
