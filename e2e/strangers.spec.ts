@@ -29,9 +29,9 @@ test('strangers are refused, and a refused request leaves the connection whole',
   });
   const form = 'application/x-www-form-urlencoded';
   for (const [path, options, expected] of [
-    ['/house-style', post('text/plain'), 415],
-    ['/house-style', post('multipart/form-data; boundary=x'), 400],
-    ['/house-style?/constructor', post(form), 404],
+    ['/classes?/create', post('text/plain'), 415],
+    ['/classes?/create', post('multipart/form-data; boundary=x'), 400],
+    ['/classes?/constructor', post(form), 404],
     ['/api/items', post('application/json'), 413],
     ['/papers', post(form, { host: 'lantern.example' }), 403],
     ['/papers', post(form, { origin: 'http://lantern.example' }), 403],

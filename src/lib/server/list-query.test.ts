@@ -4,10 +4,11 @@ import { containing, PAGE, pageOf, readListQuery } from './list-query';
 
 test('a list is asked for by its address; what cannot be read asks for nothing', () => {
   const read = (query: string) => readListQuery(new URL(`http://localhost/papers${query}`));
-  const nothing = { words: [], state: null, year: null, classId: null, page: 1 };
+  const nothing = { words: [], state: null, year: null, classId: null, isArchived: false, page: 1 };
   assert.deepEqual(read(''), nothing);
-  assert.deepEqual(read('?q=+lamp%20oil+&state=sat&year=2026&class=3&page=2'), {
-    ...{ words: ['lamp', 'oil'], state: 'sat', year: '2026', classId: 3, page: 2 }
+  assert.deepEqual(read('?q=+lamp%20oil+&state=sat&year=2026&class=3&archived=yes&page=2'), {
+    ...{ words: ['lamp', 'oil'], state: 'sat', year: '2026', classId: 3 },
+    ...{ isArchived: true, page: 2 }
   });
   assert.deepEqual(read('?q=%20&state=&year=26&class=-1&page=1e9'), nothing);
 });

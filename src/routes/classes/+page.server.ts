@@ -29,6 +29,7 @@ export const actions: Actions = {
   /** Puts the classes of a school year away. */
   archive: async ({ request }) => {
     const year = textOf(await request.formData(), 'year');
+    if (year === '') return fail(400, { name: '', problem: 'Say which school year.' });
     const own = listClasses(db()).filter((one) => one.year === year);
     archiveClasses(
       db(),

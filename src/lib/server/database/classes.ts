@@ -5,7 +5,7 @@ import {
   type ClassListLine,
   type PupilName
 } from '@zealous-quill/core/exchange';
-import { and, asc, count, desc, eq, isNotNull, isNull, max } from 'drizzle-orm';
+import { and, asc, count, desc, eq, isNotNull, isNull, max, ne } from 'drizzle-orm';
 import { moveToBin } from './bin';
 import { change, isFirst } from './change';
 import type { Db, Reader, Writer } from './connection';
@@ -170,16 +170,17 @@ export function setYear(db: Db, id: number, year: string): boolean {
   return change(db, (tx, log) => {
     const own = tx.select().from(classes).where(eq(classes.id, id)).get();
     if (!own || own.year === year) return true;
-    const other = tx
-      .select({ id: classes.id })
-      .from(classes)
-      .where(and(eq(classes.name, own.name), eq(classes.year, year)))
-      .get();
-    if (other) return false;
+    if (isTaken(tx, own, year)) return false;
     tx.update(classes).set({ year }).where(eq(classes.id, id)).run();
     log(year ? `class put into ${year}` : 'class taken out of its year', ['class', id]);
     return true;
   });
+}
+
+/** Whether another class has the name of this one in a year. */
+function isTaken(db: Reader, own: { id: number; name: string }, year: string): boolean {
+  const inYear = and(eq(classes.name, own.name), eq(classes.year, year), ne(classes.id, own.id));
+  return db.select({ id: classes.id }).from(classes).where(inYear).get() !== undefined;
 }
 
 /**
@@ -196,7 +197,8 @@ export function archiveClasses(db: Db, ids: readonly number[], isArchived: boole
         .from(sittings)
         .where(eq(sittings.classId, id))
         .get()?.day;
-      const year = own.year || schoolYearOf(last ?? own.createdAt);
+      const wanted = own.year || schoolYearOf(last ?? own.createdAt);
+      const year = isTaken(tx, own, wanted) ? own.year : wanted;
       const archivedAt = isArchived ? new Date().toISOString() : null;
       tx.update(classes).set({ archivedAt, year }).where(eq(classes.id, id)).run();
       log(isArchived ? 'class archived' : 'class taken out of the archive', ['class', id]);

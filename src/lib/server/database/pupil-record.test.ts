@@ -3,14 +3,15 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test } from 'node:test';
+import { readName } from '@zealous-quill/core/exchange';
 import { listBin, restoreFromBin } from './bin';
-import { archiveClasses, listClasses, readClass } from './classes';
+import { addPupil, archiveClasses, createClass, listClasses, readClass } from './classes';
 import { department } from './department.test-helper';
 import { readLog } from './logbook';
 import { erasePupil, eraseOldNames, oldNames, pupilRecord } from './pupil-record';
 import { readResults, type Results } from './results';
 import { removeScriptPage } from './script-pages';
-import { removeSitting } from './sittings';
+import { removeSitting, sitPaper } from './sittings';
 
 /** What results say of a class beside names. */
 const statistics = ({ pupils, ...rest }: Results) => ({
@@ -95,7 +96,7 @@ test('names older than the years that are set are found, and go only when that i
 });
 
 test('a class that is archived is out of the way, keeps its year, and leaves its name to the next', () => {
-  const { db, classes } = department();
+  const { db, classes, paper } = department();
   archiveClasses(db, [classes[0]!], true);
   assert.deepEqual(
     listClasses(db).map(({ id }) => id),
@@ -104,6 +105,15 @@ test('a class that is archived is out of the way, keeps its year, and leaves its
   assert.deepEqual(
     listClasses(db, true).map(({ name, year }) => [name, year]),
     [['7 Amber', '2026/27']]
+  );
+  // The next class of the name, archived in the same year, keeps that it has none.
+  const next = createClass(db, '7 Amber')!;
+  addPupil(db, next, readName('Fern Gill'));
+  assert.ok(sitPaper(db, paper, next, '2026-12-01').ok, 'sat');
+  archiveClasses(db, [next], true);
+  assert.deepEqual(
+    listClasses(db, true).map(({ year }) => year),
+    ['2026/27', '']
   );
   archiveClasses(db, [classes[0]!], false);
   assert.equal(listClasses(db).length, 2);

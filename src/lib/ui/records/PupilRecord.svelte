@@ -133,19 +133,19 @@
     line-height: 1.45;
   }
   section {
-    margin-top: 1.5rem;
+    margin-top: var(--space-5);
   }
   table {
     width: 100%;
     border-collapse: collapse;
     font-variant-numeric: tabular-nums;
-    margin: 0.5rem 0;
+    margin: var(--space-2) 0;
   }
   th,
   td {
     text-align: left;
     vertical-align: top;
-    padding: 0.15rem 0.75rem 0.15rem 0;
+    padding: var(--space-half) var(--space-3) var(--space-half) 0;
     border-bottom: 1px solid currentcolor;
     border-bottom-color: color-mix(in srgb, currentcolor 20%, transparent);
   }

@@ -4,7 +4,11 @@ import { idOf } from '$lib/server/forms';
 import PupilRecord from '$lib/ui/records/PupilRecord.svelte';
 import { error } from '@sveltejs/kit';
 import { render } from 'svelte/server';
+import tokens from '../../../../../../app.css?raw';
 import type { RequestHandler } from './$types';
+
+/** The sizes that the application's pages have, as the file stands for itself. */
+const sizes = (tokens.match(/--(space|text)-[\w-]+:[^;]+;/g) ?? []).join('');
 
 /** Everything that is held about a pupil as a file: a page to read, or JSON. */
 export const GET: RequestHandler = ({ params, url }) => {
@@ -15,7 +19,7 @@ export const GET: RequestHandler = ({ params, url }) => {
       return file(`${JSON.stringify(record, null, 2)}\n`, 'application/json', 'record.json');
     case 'html': {
       const { head, body } = render(PupilRecord, { props: { record } });
-      const page = `<!doctype html><html lang="en"><head><meta charset="utf-8" /><title>Record</title>${head}</head><body>${body}</body></html>`;
+      const page = `<!doctype html><html lang="en"><head><meta charset="utf-8" /><title>Record</title><style>:root{${sizes}font-family:sans-serif}</style>${head}</head><body>${body}</body></html>`;
       return file(page, 'text/html; charset=utf-8', 'record.html');
     }
     default:
