@@ -32,21 +32,21 @@ const LONGEST_NAME = 80;
 export const MOST_LINES = 3000;
 
 /** What a heading may call a column. */
-const HEADINGS: Readonly<Record<string, ListColumn>> = {
-  name: 'name',
-  pupil: 'name',
-  student: 'name',
-  'full name': 'name',
-  surname: 'surname',
-  'last name': 'surname',
-  'family name': 'surname',
-  forename: 'forename',
-  'first name': 'forename',
-  'given name': 'forename',
-  class: 'class',
-  group: 'class',
-  form: 'class'
-};
+const HEADINGS: ReadonlyMap<string, ListColumn> = new Map([
+  ['name', 'name'],
+  ['pupil', 'name'],
+  ['student', 'name'],
+  ['full name', 'name'],
+  ['surname', 'surname'],
+  ['last name', 'surname'],
+  ['family name', 'surname'],
+  ['forename', 'forename'],
+  ['first name', 'forename'],
+  ['given name', 'forename'],
+  ['class', 'class'],
+  ['group', 'class'],
+  ['form', 'class']
+]);
 
 /**
  * Reads a class list as it is pasted or saved: names alone, one a line; `Surname, Forename`; columns of names
@@ -103,7 +103,7 @@ export function pupilKey(name: string, className: string): string {
 }
 
 function headingOf(cells: readonly string[]): ListColumn[] | undefined {
-  const columns = cells.map((cell) => HEADINGS[tidy(cell).toLowerCase()] ?? 'other');
+  const columns = cells.map((cell) => HEADINGS.get(tidy(cell).toLowerCase()) ?? 'other');
   return columns.some((column) => column !== 'other' && column !== 'class') ? columns : undefined;
 }
 

@@ -84,6 +84,12 @@ test('CSV that is written is read back, and formulas are defused', () => {
   assert.equal(writeCsv([['=1+1', 5]]), `"'=1+1",5`);
 });
 
+test('a pupil may be called as something that every object has is called', () => {
+  for (const name of ['constructor', 'toString', 'hasOwnProperty', '__proto__']) {
+    assert.deepEqual(read(name, '7 Amber'), [`7 Amber: ${name}`]);
+  }
+});
+
 test('characters that cannot be printed are refused, wherever they stand', () => {
   for (const bad of ['\0', '\x07', '\x1b', '\x7f', '\x9b', '\u202e', '\ufffd']) {
     const list = readClassList(`Oona ${bad}Fell,7 Amber\nBram Wick,7 Amber`);

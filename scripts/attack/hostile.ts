@@ -208,7 +208,12 @@ function spoil(dice: Dice, value: Record<string, unknown> | unknown[]): void {
   const keys = Object.keys(value);
   if (keys.length === 0 || dice.oneIn(6)) {
     Object.defineProperty(value, dice.of(words) || 'x', {
-      ...{ value: dice.of(values), enumerable: true, configurable: true, writable: true }
+      ...{
+        value: structuredClone(dice.of(values)),
+        enumerable: true,
+        configurable: true,
+        writable: true
+      }
     });
     return;
   }
@@ -217,7 +222,7 @@ function spoil(dice: Dice, value: Record<string, unknown> | unknown[]): void {
   if (inner !== null && typeof inner === 'object' && !dice.oneIn(3)) {
     spoil(dice, inner as Record<string, unknown>);
   } else {
-    value[key] = dice.of(values) as never;
+    value[key] = structuredClone(dice.of(values)) as never;
   }
 }
 

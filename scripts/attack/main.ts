@@ -39,9 +39,12 @@ async function onFreshServer(work: (server: TestServer, sender: Sender) => Promi
   copyFileSync(department, server.database);
   await server.start();
   const sender = new Sender(PORT);
-  await work(server, sender);
-  sender.end();
-  await server.stop();
+  try {
+    await work(server, sender);
+  } finally {
+    sender.end();
+    await server.stop();
+  }
 }
 
 const dice = new Dice(SEED);
@@ -105,7 +108,7 @@ await onFreshServer(async (server, sender) => {
   );
   rows.push(['hard requests in a minute', `${asked}, ${tooHard} broken off`, 'all answered']);
   rows.push(['slowest of them, with waiting', ms(worst.milliseconds), 'broken off after 2 s each']);
-  rows.push(['asked with', worst.request.slice(0, 160), '']);
+  console.log(`slowest: ${worst.request}`);
   for (const [what, own] of Object.entries(samples)) {
     const figure = `${ms(quantile(own, 0.5))}, ${ms(quantile(own, 0.95))}, ${ms(quantile(own, 1))}`;
     rows.push([`${what} meanwhile: half, 95 %, all of ${own.length}`, figure, '95 % below 100 ms']);

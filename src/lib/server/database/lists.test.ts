@@ -61,6 +61,8 @@ test('sittings are found by class, year, state and the words of class and title'
   assert.deepEqual(days({ year: '2025' }), ['2025-03-04']);
   assert.deepEqual(days({ words: ['slate', 'lantern'] }), ['2026-05-06']);
   assert.deepEqual([days({ state: 'open' }).length, days({ state: 'begun' }).length], [3, 0]);
+  // What every object has is no state.
+  for (const state of ['hasOwnProperty', 'constructor']) assert.equal(days({ state }).length, 3);
   const { classes, years } = sittingChoices(db, false);
   assert.deepEqual(
     [classes.map(([, name]) => name), years],

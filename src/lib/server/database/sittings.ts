@@ -98,11 +98,11 @@ export function removeSitting(db: Db, id: number): Removed | undefined {
 }
 
 /** What a sitting is in a list: something is to be marked, all is marked, or something is. */
-const inState: Readonly<Record<string, (sitting: SittingSummary) => boolean>> = {
-  open: ({ marked, toMark }) => marked < toMark,
-  done: ({ marked, toMark }) => marked >= toMark,
-  begun: ({ marked }) => marked > 0
-};
+const inState: ReadonlyMap<string | null, (sitting: SittingSummary) => boolean> = new Map([
+  ['open', ({ marked, toMark }: SittingSummary) => marked < toMark],
+  ['done', ({ marked, toMark }: SittingSummary) => marked >= toMark],
+  ['begun', ({ marked }: SittingSummary) => marked > 0]
+]);
 
 /** The sittings whose class and title have all of some words, of a class, a year, a state; a page of them, newest first. */
 export function findSittings(db: Db, query: ListQuery): Listed<SittingSummary> {
@@ -119,7 +119,7 @@ export function findSittings(db: Db, query: ListQuery): Listed<SittingSummary> {
     )
     .orderBy(desc(sittings.satOn), desc(sittings.id))
     .all();
-  const isAsked = (state !== null && inState[state]) || (() => true);
+  const isAsked = inState.get(state) ?? (() => true);
   const all = withProgress(db, found).filter(isAsked);
   const { offset, ...page } = pageOf(all.length, query.page);
   return { rows: all.slice(offset, offset + PAGE), ...page };
