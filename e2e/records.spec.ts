@@ -72,7 +72,7 @@ test('a backup is made by one press, and restored gives what stood there', async
   await expect(page.getByText('was opened to see that it is sound')).toBeVisible();
   await server.visit(page, '/classes/3');
   await page.getByRole('button', { name: 'remove the class' }).click();
-  await page.getByRole('button', { name: 'Remove the class' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Remove the class' }).click();
   await expect(page.getByText('9 Slate is in the bin.')).toBeVisible();
   await server.visit(page, '/records/backups');
   await row(page, 'by hand')
