@@ -23,6 +23,11 @@ const screens = [
   '/classes',
   '/classes/1',
   '/classes/import',
+  '/classes/1/pupils/1',
+  '/records',
+  '/records/bin',
+  '/records/backups',
+  '/records/names',
   '/house-style'
 ];
 

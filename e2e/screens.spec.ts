@@ -51,8 +51,9 @@ test('no page loads more than 100 kB of script and 25 kB of style at once, and n
     '/results/3',
     '/classes/1'
   ];
+  const records = ['', '/bin', '/backups', '/names'].map((view) => `/records${view}`);
   const workshops = skills.map(({ id }: { id: string }) => `/workshop/${id}`);
-  for (const page of [...pages, '/classes/import', '/house-style', ...workshops]) {
+  for (const page of [...pages, '/classes/import', ...records, '/house-style', ...workshops]) {
     const scripts = await loadedAtOnce(server.url, page);
     expect(scripts.length).toBeGreaterThan(5);
     expect(weightOf(scripts), page).toBeLessThan(100_000);

@@ -26,10 +26,10 @@ const shots: readonly Shot[] = [
     path: '/marking/6?by=question&item=116',
     before: lookFor('PageDown')
   },
-  { name: 'marking-multiplication', path: '/marking/3?by=question&item=42', before: markOne },
+  { name: 'sittings', path: '/marking' },
   { name: 'marking-fractions', path: '/marking/3?by=question&item=47', before: markOne },
   { name: 'marking-grid', path: '/marking/3?by=question&item=53', before: lookFor('PageUp') },
-  { name: 'marking-division', path: '/marking/5?by=question&item=86', before: lookFor('PageUp') },
+  { name: 'records', path: '/records/bin' },
   { name: 'print-mixed', path: '/papers/4/preview?kind=paper', before: spreadPages },
   {
     name: 'print-solutions',

@@ -6,6 +6,7 @@ import { backUpBeforeUpdate, keepHouse } from '$lib/server/backup/maintenance';
 import { storageProblem } from '$lib/server/database/storage-problem';
 import { logAnswer, logFailure } from '$lib/server/server-log';
 import { randomUUID } from 'node:crypto';
+import { startThreads } from '$lib/server/jobs/pool';
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 
@@ -36,6 +37,7 @@ export const init: ServerInit = async () => {
   await backUpBeforeUpdate();
   db();
   keepHouse();
+  startThreads();
 };
 
 /** Strangers are refused before anything is read: another site's requests, and hosts that nobody here has named. */

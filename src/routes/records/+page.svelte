@@ -2,19 +2,11 @@
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import ListPages from '$lib/ui/kit/ListPages.svelte';
   import { moment } from '$lib/ui/format';
+  import { sameLines } from '$lib/ui/records/same-lines';
 
   let { data } = $props();
 
-  /** The same thing done to several records in a row is one line. */
-  const lines = $derived(
-    data.log.rows.reduce<((typeof data.log.rows)[number] & { times: number })[]>((all, line) => {
-      const last = all.at(-1);
-      const isSame = last?.action === line.action && last.about === line.about;
-      return isSame
-        ? [...all.slice(0, -1), { ...last, times: last.times + 1 }]
-        : [...all, { ...line, times: 1 }];
-    }, [])
-  );
+  const lines = $derived(sameLines(data.log.rows));
   const columns = [{ title: 'When' }, { title: 'Who' }, { title: 'What' }, { title: 'About' }];
   const decided = [
     { title: 'When' },

@@ -1,7 +1,7 @@
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { emptyBin } from '../database/bin';
-import { change } from '../database/change';
+import { change, forgetCarriedOut } from '../database/change';
 import { databaseFile, db, needsUpdate, replaceDatabase } from '../database/connection';
 import { readKeepings } from '../database/keepings';
 import { run } from '../jobs/pool';
@@ -85,6 +85,7 @@ const ROUND = HOUR / 6;
 export function keepHouse(): void {
   const round = async () => {
     emptyBin(db());
+    forgetCarriedOut(db());
     const { backupHours, backupsKept } = readKeepings(db());
     const newest = listBackups().find(({ reason }) => reason === 'by-schedule');
     const isDue = !newest || Date.now() - Date.parse(newest.madeAt) > backupHours * HOUR;

@@ -1,4 +1,4 @@
-import { and, desc, eq, gt } from 'drizzle-orm';
+import { and, desc, eq, gt, lt } from 'drizzle-orm';
 import type { Db, Reader, Writer } from './connection';
 import { carriedOut, logbook, logbookAbout, scripts, sittings } from './schema';
 
@@ -84,4 +84,13 @@ export function withinScript(db: Reader, id: number): Subject[] {
 export function isFirst(tx: Writer, key: string): boolean {
   if (key === '') return true;
   return tx.insert(carriedOut).values({ key }).onConflictDoNothing().run().changes > 0;
+}
+
+/** Days after which nothing is sent again that was not heard. */
+const REMEMBERED = 2;
+
+/** Does away with the keys of requests that nobody will send again. */
+export function forgetCarriedOut(db: Db): void {
+  const before = new Date(Date.now() - REMEMBERED * 86_400_000).toISOString();
+  db.delete(carriedOut).where(lt(carriedOut.at, before)).run();
 }

@@ -73,6 +73,12 @@ export async function run<Name extends keyof Tasks>(
   }
 }
 
+/** Makes the threads ready, so that the first task of each kind need not wait for their code. */
+export function startThreads(): void {
+  threads('short');
+  threads('long');
+}
+
 /** The threads, made when they are first needed: for short tasks one fewer than the machine has cores, for long ones one. */
 function threads(kind: 'short' | 'long'): Piscina {
   const known = pools.get(kind);

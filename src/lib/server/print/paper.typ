@@ -48,8 +48,9 @@
     dividend,
   )
 })
-// Only in what a skill has written: what a person typed, a title or a date in it, stands as it is.
-#let maths(body) = {
+// Only in what a skill has written: what a person typed, a title or a date in it, stands as it is. Most texts have
+// neither, and rules that look for them in every figure would cost most of a print.
+#let maths(words) = if words.contains("/") or words.contains("\u{27cc}") {
   show regex("\d([\d.,\u{202f}]*\d)?/\d([\d.,\u{202f}]*\d)?"): it => {
     let (top, bottom) = it.text.split("/")
     fraction(top, bottom)
@@ -58,8 +59,8 @@
     let (divisor, dividend) = it.text.split("\u{27cc}")
     division(divisor, dividend)
   }
-  body
-}
+  words
+} else { words }
 
 // What was typed may break anywhere within a word that is longer than any real one.
 #let typed(text) = {

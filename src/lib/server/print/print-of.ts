@@ -12,8 +12,12 @@ import {
   type PrintPart
 } from './document';
 
-/** Items a print may have: so many take the better part of ten seconds. */
-export const MOST_PRINTED = 600;
+/** Items a print may have: so many take the better part of ten seconds, and a gigabyte of memory. */
+export const mostPrinted: Readonly<Record<PrintKind, number>> = {
+  paper: 600,
+  key: 600,
+  solutions: 300
+};
 
 /** Everything that a print is made of, to be handed to another thread. */
 export interface PrintAsked {
@@ -27,7 +31,12 @@ export interface PrintAsked {
 export type PrintFound =
   | { readonly ok: true; readonly asked: PrintAsked }
   | { readonly ok: false; readonly code: 'missing' }
-  | { readonly ok: false; readonly code: 'too-long'; readonly items: number };
+  | {
+      readonly ok: false;
+      readonly code: 'too-long';
+      readonly items: number;
+      readonly most: number;
+    };
 
 /** What a print of a paper is made of: as it was sat, or as it is now. */
 export function printOf(db: Reader, paperId: number, kind: PrintKind): PrintFound {
@@ -35,7 +44,8 @@ export function printOf(db: Reader, paperId: number, kind: PrintKind): PrintFoun
   if (!paper) return { ok: false, code: 'missing' };
   const { title, seed, ramp, rungs, edition } = paper;
   const items = outline(paper).items.length;
-  if (items > MOST_PRINTED) return { ok: false, code: 'too-long', items };
+  if (items > mostPrinted[kind])
+    return { ok: false, code: 'too-long', items, most: mostPrinted[kind] };
   const style = paper.style ?? readHouseStyle(db);
   const parts = paper.isSat ? satParts(db, paperId) : null;
   return { ok: true, asked: { paper: { title, seed, ramp, rungs, edition }, parts, kind, style } };

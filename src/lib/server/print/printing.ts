@@ -4,7 +4,7 @@ import { run, type Done, type Undone } from '../jobs/pool';
 import { undoneWords } from '../jobs/words';
 import { printKinds, type PrintKind } from './document';
 import type { Preview } from './preview';
-import { MOST_PRINTED, printOf, type PrintAsked } from './print-of';
+import { printOf, type PrintAsked } from './print-of';
 
 /** What a print is asked of: a paper, by the address, and the kind. */
 interface Wanted {
@@ -27,7 +27,7 @@ export function printAsked(db: Db, { paperId, url }: Omit<Wanted, 'signal'>): Pr
   if (found.code === 'missing') error(404, 'There is no such paper.');
   error(
     422,
-    `This paper has ${found.items} items, and one print holds ${MOST_PRINTED}. Make two papers of it.`
+    `This paper has ${found.items} items, and this print holds ${found.most}. Make two papers of it.`
   );
 }
 

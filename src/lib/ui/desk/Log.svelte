@@ -1,6 +1,7 @@
 <script lang="ts">
   import { day, plural } from '../format';
   import { groupBy } from '../group-by';
+  import { sameLines } from '../records/same-lines';
 
   interface Line {
     readonly at: string;
@@ -18,11 +19,13 @@
   <details>
     <summary>{day(date)} <span class="faint">{plural(changes.length, 'change')}</span></summary>
     <ul>
-      {#each changes as { at, action, about, href }, index (index)}
+      {#each sameLines(changes) as { at, action, about, href, times }, index (index)}
         <li>
           <span class="faint">{at.slice(11, 16)}</span>
           <span
-            >{action}: {#if href}<a {href}>{about}</a>{:else}{about}{/if}</span
+            >{action}: {#if href}<a {href}>{about}</a>{:else}{about}{/if}{times > 1
+              ? `, ${times} times`
+              : ''}</span
           >
         </li>
       {/each}

@@ -8,6 +8,8 @@ export class Working {
   isBusy = $state(false);
   /** Seconds since it began, once that is worth showing. */
   seconds = $state<number | null>(null);
+  /** Why it came to nothing, for a form of another page, which says nothing here by itself. */
+  problem = $state('');
   private stopping: AbortController | undefined;
 
   stop(): void {
@@ -21,6 +23,7 @@ export class Working {
       return;
     }
     this.isBusy = true;
+    this.problem = '';
     this.stopping = controller;
     const since = Date.now();
     const show = () => (this.seconds = Math.floor((Date.now() - since) / 1000));
@@ -34,8 +37,9 @@ export class Working {
     };
     // A form that was stopped is answered by nobody.
     controller.signal.addEventListener('abort', end);
-    return async ({ update }) => {
+    return async ({ result, update }) => {
       end();
+      if (result.type === 'failure') this.problem = String(result.data?.['problem'] ?? '');
       await update({ reset: false });
     };
   };

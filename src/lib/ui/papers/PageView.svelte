@@ -1,6 +1,8 @@
 <script lang="ts">
   import { tick } from 'svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
 
   interface Props {
     paperId: number;
@@ -34,14 +36,39 @@
 
   const query = $derived(`kind=${kind}&version=${version}`);
 
+  /** Seconds for which the next is being laid out, once that is worth saying. */
+  let seconds = $state<number | null>(null);
+  let problem = $state('');
+  let stop = $state.raw<() => void>(() => undefined);
+
   $effect(() => {
     const asked = query;
-    void fetch(`/papers/${paperId}/pages?${asked}`)
-      .then((reply) => (reply.ok ? reply.json() : null))
-      .catch(() => null)
-      .then((found: Omit<Print, 'query'> | null) => {
-        if (found && asked === query) print = { query: asked, ...found };
+    const leaving = new AbortController();
+    const since = Date.now();
+    const clock = setInterval(() => (seconds = Math.floor((Date.now() - since) / 1000)), 1000);
+    const end = (said: string) => {
+      clearInterval(clock);
+      seconds = null;
+      problem = said;
+    };
+    stop = () => {
+      leaving.abort();
+      end('This was stopped. What stands here is of before.');
+    };
+    void fetch(`/papers/${paperId}/pages?${asked}`, { signal: leaving.signal })
+      .then(async (reply) => {
+        const answer = await reply.json();
+        if (leaving.signal.aborted) return;
+        end(reply.ok ? '' : answer.message);
+        if (reply.ok) print = { query: asked, ...(answer as Omit<Print, 'query'>) };
+      })
+      .catch(() => {
+        if (!leaving.signal.aborted) end('The server does not answer.');
       });
+    return () => {
+      leaving.abort();
+      end('');
+    };
   });
 
   /** Brings the section that was changed into view. */
@@ -59,6 +86,11 @@
     PDF of the {kind === 'solutions' ? 'worked solutions' : kind}
   </a>
 </div>
+{#if seconds !== null}
+  <p role="status">
+    Laying out … {seconds} s <Button kind="quiet" onclick={stop}>stop</Button>
+  </p>
+{:else if problem}<Problem>{problem}</Problem>{/if}
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div class="pages" tabindex="0" role="region" aria-label="Printed page" bind:this={pages}>
   {#if print}

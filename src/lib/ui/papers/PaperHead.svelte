@@ -6,13 +6,14 @@
 
   interface Props {
     editor: PaperEditor;
+    paperId: number;
     edition: number;
     isSat: boolean;
     onsit: () => void;
     ontakeout: () => void;
   }
 
-  let { editor, edition, isSat, onsit, ontakeout }: Props = $props();
+  let { editor, paperId, edition, isSat, onsit, ontakeout }: Props = $props();
 </script>
 
 <div class="head">
@@ -39,7 +40,7 @@
         .seed} ·
       <Button kind="quiet" disabled={editor.outline.items.length === 0} onclick={ontakeout}
         >take items out</Button
-      >
+      > · <a class="quiet-link" href="/records?paper={paperId}">log</a>
     </p>
   </div>
   <div class="acts">

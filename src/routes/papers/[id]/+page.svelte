@@ -106,6 +106,7 @@
 
 <PaperHead
   {editor}
+  paperId={data.id}
   edition={data.edition}
   isSat={data.isSat}
   onsit={() => (isSitting = true)}

@@ -5,9 +5,14 @@
   import Problem from '$lib/ui/kit/Problem.svelte';
   import MarksTable from '$lib/ui/results/MarksTable.svelte';
   import PatternTable from '$lib/ui/results/PatternTable.svelte';
+  import { enhance } from '$app/forms';
+  import Stopper from '$lib/ui/kit/Stopper.svelte';
+  import { Working } from '$lib/ui/kit/working.svelte';
   import { day, plural } from '$lib/ui/format';
 
   let { data, form } = $props();
+
+  const practising = new Working();
 
   let pattern = $state<string | null>(null);
   let view = $state<'items' | 'skills'>('items');
@@ -74,7 +79,7 @@
       {titles}
       {pattern}
     />
-    <form class="practise" method="POST" action="?/practise">
+    <form class="practise" method="POST" action="?/practise" use:enhance={practising.during}>
       {#each picked as script (script)}
         <input type="hidden" name="script" value={script} />
       {/each}
@@ -85,6 +90,7 @@
             ? 'this pupil needs'
             : `these ${picked.length} need`}
       </Button>
+      <Stopper working={practising} words="Looking for items" />
       {#if picked.length > 0}
         <Button kind="quiet" onclick={() => (picked = [])}>the whole class again</Button>
       {:else}

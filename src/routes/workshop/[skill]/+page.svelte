@@ -1,6 +1,9 @@
 <script lang="ts">
   import Input from 'flowbite-svelte/Input.svelte';
+  import { enhance } from '$app/forms';
   import Problem from '$lib/ui/kit/Problem.svelte';
+  import Stopper from '$lib/ui/kit/Stopper.svelte';
+  import { Working } from '$lib/ui/kit/working.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import type { Control, Controls } from '@zealous-quill/core/skills';
   import { goto } from '$app/navigation';
@@ -16,6 +19,8 @@
   import { startBench, type RemoteBench } from '$lib/workers/bench';
 
   let { data } = $props();
+
+  const starting = new Working();
 
   const skill = $derived(data.skill);
   let typed = $state('');
@@ -118,14 +123,24 @@
       isCounting={possibilities?.isCounting ?? true}
       onchange={change}
     />
-    <form method="POST" action="/papers?/start" class="start">
+    <form method="POST" action="/papers?/start" class="start" use:enhance={starting.during}>
       <input type="hidden" name="skill" value={skill.id} />
       <input type="hidden" name="controls" value={JSON.stringify(data.controls)} />
       <input type="hidden" name="kept" value={JSON.stringify(data.isAsked ? data.controls : {})} />
-      <Button type="submit" kind="main" name="with" value="ladder" disabled={isEmpty}>
+      <Button
+        type="submit"
+        kind="main"
+        name="with"
+        value="ladder"
+        disabled={isEmpty || starting.isBusy}
+      >
         Start a practice ladder
       </Button>
-      <Button type="submit" name="with" value="controls" disabled={isEmpty}>Start a paper</Button>
+      <Button type="submit" name="with" value="controls" disabled={isEmpty || starting.isBusy}
+        >Start a paper</Button
+      >
+      <Stopper working={starting} words="Drawing" />
+      {#if starting.problem}<Problem isUrgent>{starting.problem}</Problem>{/if}
       <p class="faint small">
         {#if data.isAsked && asked.length > 0}
           Every rung keeps {asked}; what is left at any rises.
