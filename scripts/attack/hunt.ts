@@ -30,7 +30,8 @@ export async function hunt(sender: Sender, dice: Dice, milliseconds: number): Pr
         id,
         dice.oneIn(3) ? spoiled(dice, value) : value
       ]);
-      return ['/api/marking', { ...about, working: Object.fromEntries(working) }];
+      const { answer, ...others } = Object.fromEntries(working) as Record<string, string>;
+      return ['/api/marking', { ...about, working: others, answer }];
     }
     const { id, features } = dice.of(skills);
     const asked = { skill: id, controls: anyControls(dice, features) };

@@ -134,17 +134,21 @@ const backingUp: Work = async (server, sender, _, promised, end) => {
   }
 };
 
-/** A restored database has what its backup had, and no mark of after. */
+/** A restored database has what its backup had, unless another restore, of which nothing was heard, has taken place. */
 const restoring: Work = async (server, sender, dice, promised, end) => {
+  const classes = () =>
+    peek<{ n: number }>(server.database, 'select count(*) as n from classes')[0]?.n;
+  const known: { restored?: number | undefined } = {};
   while (!end.isOver) {
-    const name = dice.of(
-      readdirSync(backups(server)).filter((one) => one.endsWith('by-hand.tar.gz'))
-    );
+    const all = readdirSync(backups(server)).filter((one) => one.endsWith('by-hand.tar.gz'));
+    const name = dice.of(all);
+    known.restored = undefined;
     const { status, body } = await sender.form('/records/backups?/restore', { name });
     if (status !== 200 || !body.includes('before-restore')) continue;
-    const classes = () => peek<{ n: number }>(server.database, 'select count(*) as n from classes');
-    const restored = classes()[0]!.n;
-    promised.push({ what: `restore of ${name}`, isKept: () => classes()[0]!.n === restored });
+    known.restored = classes();
+    const isKept = () => known.restored === undefined || classes() === known.restored;
+    promised.push({ what: `restore of ${name}`, isKept });
+    await new Promise((resolve) => setTimeout(resolve, dice.below(400)));
   }
 };
 

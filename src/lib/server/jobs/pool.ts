@@ -10,6 +10,10 @@ import type { Tasks } from './tasks';
 const LIMIT = 2000;
 const MOST_WAITING = 50;
 
+/** Milliseconds that a task may wait for those before it: a thread that was broken off takes a second to be made anew. */
+const PATIENCE = 6000;
+const FIRST_PATIENCE = 60_000;
+
 /** What takes longer waits for its like alone, in a thread of its own, and may take so long. */
 const longer: Partial<Record<keyof Tasks, number>> = {
   // Items are looked for that show a pattern, in several skills.
@@ -31,8 +35,11 @@ export type Done<Result> =
   { readonly ok: true; readonly result: Result } | { readonly ok: false; readonly error: Undone };
 
 interface Manner {
-  /** Milliseconds it may take. */
+  /** Milliseconds it may take, and how many it may wait before it begins. */
   readonly limit?: number;
+  readonly patience?: number;
+  /** Told what the task reports on its way. */
+  readonly heard?: (report: string) => void;
   /** Aborted when nobody wants the result any more. */
   readonly signal?: AbortSignal;
 }
@@ -46,26 +53,33 @@ const pools = new Map<'short' | 'long', Piscina>();
 export async function run<Name extends keyof Tasks>(
   name: Name,
   asked: Parameters<Tasks[Name]>[0],
-  { limit = longer[name] ?? LIMIT, signal }: Manner = {}
+  { limit = longer[name] ?? LIMIT, patience = PATIENCE + limit - LIMIT, heard, signal }: Manner = {}
 ): Promise<Done<Awaited<ReturnType<Tasks[Name]>>>> {
   const late = new AbortController();
   const breaking = signal ? AbortSignal.any([late.signal, signal]) : late.signal;
   const { port1, port2 } = new MessageChannel();
-  let timer: NodeJS.Timeout | undefined;
-  port1.once('message', () => {
+  const pool = threads(name in longer ? 'long' : 'short');
+  let hasBegun = false;
+  // The very first task waits until all code is loaded, however slow the machine is.
+  let timer = setTimeout(() => late.abort(), pool.completed > 0 ? patience : FIRST_PATIENCE);
+  port1.on('message', (report: string) => {
+    if (hasBegun) return heard?.(report);
+    hasBegun = true;
+    clearTimeout(timer);
     timer = setTimeout(() => late.abort(), limit);
   });
   port1.unref();
   try {
-    const result = await threads(name in longer ? 'long' : 'short').run(
-      { name, asked, started: port2 },
+    const result = await pool.run(
+      { name, asked, port: port2 },
       { signal: breaking, transferList: [port2] }
     );
     return { ok: true, result: result as Awaited<ReturnType<Tasks[Name]>> };
   } catch (error) {
-    if (late.signal.aborted) return { ok: false, error: { code: 'too-hard' } };
-    if (signal?.aborted) return { ok: false, error: { code: 'left' } };
-    if (/queue is at limit/i.test(String(error))) return { ok: false, error: { code: 'busy' } };
+    const undone = (code: Undone['code']) => ({ ok: false, error: { code } }) as const;
+    if (late.signal.aborted) return undone(hasBegun ? 'too-hard' : 'busy');
+    if (signal?.aborted) return undone('left');
+    if (/queue is at limit/i.test(String(error))) return undone('busy');
     throw error;
   } finally {
     clearTimeout(timer);

@@ -71,6 +71,16 @@ export const tasks = {
     return count > 0n ? { count } : { count, ...explainEmpty(skill, controls) };
   },
 
+  /** The controls without any one of which the items can be counted: each is reported as soon as that is known. */
+  lighter({ skill: id, controls }: ItemsAsked, report: (name: string) => void): void {
+    // The last named are mostly those that tell most items apart.
+    for (const name of Object.keys(controls).reverse()) {
+      const others = Object.fromEntries(Object.entries(controls).filter(([one]) => one !== name));
+      void itemsUnder(skillOf(id), others).count;
+      report(name);
+    }
+  },
+
   draw({ skill: id, controls, count, seed, school, style }: DrawAsked): Drawn {
     const skill = skillOf(id);
     const drawn = drawItems(skill, { controls, count, seed });
@@ -114,3 +124,6 @@ export const tasks = {
 };
 
 export type Tasks = typeof tasks;
+
+/** A task by name: it is given plain data and may report on its way. */
+export type Task = (asked: never, report: (text: string) => void) => unknown;
