@@ -18,6 +18,7 @@ test('a page of a script is uploaded and shown: a PDF drawn, a picture as it is,
   await expect(page.getByText('1 pupil', { exact: true })).toBeVisible();
   await page.goto(`${server.url}/papers`);
   await page.getByRole('button', { name: 'New practice ladder' }).click();
+  await page.waitForURL(/\/papers\/\d+/);
   const pdf = await (await page.request.get(`${page.url()}/print`)).body();
   await page.getByRole('button', { name: 'A class sits it' }).click();
   await page.getByRole('button', { name: 'Make the pile of scripts' }).click();

@@ -7,8 +7,9 @@ import { after, before, test } from 'node:test';
 import { create } from 'tar';
 import { createClass } from '../database/classes';
 import { db, openDatabase } from '../database/connection';
+import { saveKeepings } from '../database/keepings';
 import { department, held } from '../database/department.test-helper';
-import { backUp, backUpBeforeUpdate, restore } from './maintenance';
+import { backUp, backUpBeforeUpdate, keepHouseNow, restore } from './maintenance';
 import { backupPath, listBackups, thinBackups } from './store';
 
 const folder = mkdtempSync(join(tmpdir(), 'backup-'));
@@ -98,6 +99,22 @@ test('the oldest that were made by themselves go, those by hand never; no other 
     [names[1]]
   );
   assert.equal(backupPath('../department.db', own), undefined);
+});
+
+test('a backup is made when it is due, and not before', async () => {
+  const made = () => listBackups().filter(({ reason }) => reason === 'by-schedule').length;
+  saveKeepings(db(), { backupHours: 0 });
+  await keepHouseNow();
+  assert.equal(made(), 0);
+  saveKeepings(db(), { backupHours: 24 });
+  await keepHouseNow();
+  await keepHouseNow();
+  assert.equal(made(), 1);
+  const { name } = listBackups().find(({ reason }) => reason === 'by-schedule')!;
+  const dayBefore = Date.now() / 1000 - 25 * 3600;
+  utimesSync(backupPath(name)!, dayBefore, dayBefore);
+  await keepHouseNow();
+  assert.equal(made(), 2);
 });
 
 test('a database of the first release is kept before it is brought up to date, and can be restored', async () => {

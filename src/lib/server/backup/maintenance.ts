@@ -81,18 +81,20 @@ export async function backUpBeforeUpdate(file = databaseFile()): Promise<void> {
 const HOUR = 3_600_000;
 const ROUND = HOUR / 6;
 
-/** Empties the bin of what is too old, and makes the backup that is due; now, and from time to time. */
+/** Empties the bin of what is too old, and makes the backup that is due. */
+export async function keepHouseNow(): Promise<void> {
+  emptyBin(db());
+  forgetCarriedOut(db());
+  const { backupHours, backupsKept } = readKeepings(db());
+  const newest = listBackups().find(({ reason }) => reason === 'by-schedule');
+  const isDue = !newest || Date.now() - Date.parse(newest.madeAt) > backupHours * HOUR;
+  if (backupHours > 0 && isDue) await backUp('by-schedule');
+  thinBackups(backupsKept);
+}
+
+/** Keeps house soon, and from time to time. */
 export function keepHouse(): void {
-  const round = async () => {
-    emptyBin(db());
-    forgetCarriedOut(db());
-    const { backupHours, backupsKept } = readKeepings(db());
-    const newest = listBackups().find(({ reason }) => reason === 'by-schedule');
-    const isDue = !newest || Date.now() - Date.parse(newest.madeAt) > backupHours * HOUR;
-    if (backupHours > 0 && isDue) await backUp('by-schedule');
-    thinBackups(backupsKept);
-  };
-  const go = () => void round().catch((error) => logFailure('keeping house', error));
+  const go = () => void keepHouseNow().catch((error) => logFailure('keeping house', error));
   setTimeout(go, 30_000).unref();
   setInterval(go, ROUND).unref();
 }

@@ -23,6 +23,7 @@ export function readKeepings(db: Reader): Keepings {
 
 /** Changes some of it and leaves the rest as it is. */
 export function saveKeepings(db: Db, changed: Partial<Keepings>): void {
+  if (Object.keys(changed).length === 0) return;
   change(db, (tx, log) => {
     tx.insert(keepings)
       .values({ id: DEPARTMENT, ...readKeepings(tx), ...changed })

@@ -19,11 +19,19 @@
 
   /** The file stays chosen, so that it can be read otherwise. */
   const keep = () => {
-    return async ({ update }: { update: (how: { reset: boolean }) => Promise<void> }) => {
-      await update({ reset: false });
-      if (form && 'added' in form) pasted = form.csv ?? '';
-    };
+    return ({ update }: { update: (how: { reset: boolean }) => Promise<void> }) =>
+      update({ reset: false });
   };
+
+  // What could not be read of a list stands in the field, to be mended, and not in its file any more.
+  $effect(() => {
+    if (!form || !('added' in form)) return;
+    const left = form.csv ?? '';
+    untrack(() => {
+      source.reset();
+      pasted = left;
+    });
+  });
 
   const preview = $derived(form && 'preview' in form ? form.preview : undefined);
   const added = $derived(form && 'added' in form ? form.added : undefined);

@@ -15,9 +15,12 @@ export const load: PageServerLoad = () => ({
   keepings: readKeepings(db())
 });
 
+const hours = z.coerce.number().int().min(0).max(720);
+const kept = z.coerce.number().int().min(1).max(365);
+/** What is chosen, and what stood there before: a form that was read earlier takes back nothing else. */
 const schedule = z.object({
-  backupHours: z.coerce.number().int().min(0).max(720),
-  backupsKept: z.coerce.number().int().min(1).max(365)
+  ...{ backupHours: hours, backupsKept: kept },
+  ...{ wasHours: hours, wasKept: kept }
 });
 
 export const actions: Actions = {
@@ -30,7 +33,11 @@ export const actions: Actions = {
     if (!asked.success) {
       return fail(400, { problem: 'Keep 1 to 365 backups, one every 1 to 720 hours, or none.' });
     }
-    saveKeepings(db(), asked.data);
+    const { backupHours, backupsKept, wasHours, wasKept } = asked.data;
+    saveKeepings(db(), {
+      ...(backupHours !== wasHours && { backupHours }),
+      ...(backupsKept !== wasKept && { backupsKept })
+    });
   },
   /** Restores a backup of the folder. */
   restore: async ({ request }) => {

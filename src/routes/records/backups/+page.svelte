@@ -52,6 +52,8 @@
     <Button type="submit" kind="main" disabled={doing !== ''}>Make a backup now</Button>
   </form>
   <form method="POST" action="?/schedule" class="rhythm" use:enhance>
+    <input type="hidden" name="wasHours" value={data.keepings.backupHours} />
+    <input type="hidden" name="wasKept" value={data.keepings.backupsKept} />
     <label>
       By itself
       <Select placeholder="" name="backupHours" value={data.keepings.backupHours}>
