@@ -3,7 +3,11 @@ import { expect, test, type Page } from '@playwright/test';
 import { problemsOf } from './problems';
 import { TestServer } from './server';
 
-const server = new TestServer(4313);
+/** Two workers share the screens, each with a server of its own. */
+const HALVES = 2;
+const server = new TestServer(4330 + Number(process.env['TEST_PARALLEL_INDEX'] ?? 0));
+
+test.describe.configure({ mode: 'parallel' });
 
 const screens = [
   '/',
@@ -47,26 +51,32 @@ async function faults(page: Page, screen: string, rules?: string[]) {
     .map(({ id, nodes }) => `${screen} ${id}: ${nodes[0]!.html.slice(0, 160)}`);
 }
 
-test('no screen is inaccessible, in light or by lamp, scrolls sideways or reports an error', async ({
-  page
-}) => {
-  test.setTimeout(600_000);
-  const problems = problemsOf(page);
-  for (const screen of screens) {
-    await page.setViewportSize({ width: 1280, height: 800 });
-    await page.goto(server.url + screen);
-    await page.waitForLoadState('networkidle');
-    expect.soft(await faults(page, screen)).toEqual([]);
-    // What changes by lamplight is the colours alone.
-    await page.evaluate(() => document.documentElement.classList.add('dark'));
-    expect.soft(await faults(page, `${screen} by lamp`, ['color-contrast'])).toEqual([]);
-    for (const width of [1280, 768, 390]) {
-      await page.setViewportSize({ width, height: 800 });
-      const overflow = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth
-      );
-      expect.soft(overflow, `${screen} at ${width}`).toBeLessThanOrEqual(0);
+for (const half of Array.from({ length: HALVES }).keys()) {
+  test(`no screen is inaccessible, in light or by lamp, scrolls sideways or reports an error (half ${half + 1})`, async ({
+    page
+  }) => {
+    test.setTimeout(600_000);
+    const problems = problemsOf(page);
+    for (const screen of screens.filter((_, at) => at % HALVES === half)) {
+      await look(page, screen);
     }
+    expect(problems).toEqual([]);
+  });
+}
+
+async function look(page: Page, screen: string): Promise<void> {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(server.url + screen);
+  await page.waitForLoadState('networkidle');
+  expect.soft(await faults(page, screen)).toEqual([]);
+  // What changes by lamplight is the colours alone.
+  await page.evaluate(() => document.documentElement.classList.add('dark'));
+  expect.soft(await faults(page, `${screen} by lamp`, ['color-contrast'])).toEqual([]);
+  for (const width of [1280, 768, 390]) {
+    await page.setViewportSize({ width, height: 800 });
+    const overflow = await page.evaluate(
+      () => document.documentElement.scrollWidth - document.documentElement.clientWidth
+    );
+    expect.soft(overflow, `${screen} at ${width}`).toBeLessThanOrEqual(0);
   }
-  expect(problems).toEqual([]);
-});
+}

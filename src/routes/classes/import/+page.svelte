@@ -26,11 +26,9 @@
   // What could not be read of a list stands in the field, to be mended, and not in its file any more.
   $effect(() => {
     if (!form || !('added' in form)) return;
-    const left = form.csv ?? '';
-    untrack(() => {
-      source.reset();
-      pasted = left;
-    });
+    pasted = form.csv ?? '';
+    const file = source.querySelector<HTMLInputElement>('input[type=file]');
+    if (file) file.value = '';
   });
 
   const preview = $derived(form && 'preview' in form ? form.preview : undefined);
