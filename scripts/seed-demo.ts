@@ -134,12 +134,12 @@ function mark(
     count % 97 === 0
       ? { [first]: { given: 1, reason: 'method explained beside the squares' } }
       : {};
-  const isBlank = Object.keys(entry).length === 0;
+  const isBlank = Object.values(entry).every((written) => written.trim() === '');
   const state = {
     ...NOTHING,
     isMarked: true,
     given,
-    working: entry,
+    working: isBlank ? {} : entry,
     attempt: isBlank ? ('not-attempted' as const) : ('written' as const),
     comment: count % 61 === 0 ? 'Write the small figure down before you go on.' : ''
   };
