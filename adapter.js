@@ -31,10 +31,10 @@ async function buildWorker() {
   await build({
     configFile: false,
     logLevel: 'warn',
-    // Native modules are loaded from where they are installed.
+    // Native modules, and those with files beside them, are loaded from where they are installed.
     ssr: {
       noExternal: true,
-      external: ['better-sqlite3', '@myriaddreamin/typst-ts-node-compiler']
+      external: ['better-sqlite3', '@myriaddreamin/typst-ts-node-compiler', 'highs']
     },
     build: {
       ssr: 'src/lib/server/jobs/worker.ts',

@@ -1,3 +1,4 @@
+import { blueprintSchema } from '@zealous-quill/core/exams';
 import { z } from 'zod';
 import { version } from '../version';
 import * as schemas from './schemas';
@@ -70,6 +71,22 @@ const operations: readonly Operation[] = [
     request: schemas.suitabilityRequest,
     reply: schemas.suitabilityReply,
     errors: [400, 405, 413, 415]
+  },
+  {
+    path: '/api/assemble',
+    method: 'post',
+    summary: 'An exam paper that meets a plan, or the lines of the plan that cannot hold together',
+    request: blueprintSchema,
+    reply: schemas.assembleReply,
+    errors: [400, 405, 413, 415, 422, 503]
+  },
+  {
+    path: '/api/forms',
+    method: 'post',
+    summary: 'Equivalent forms of the parts of a paper',
+    request: schemas.formsRequest,
+    reply: schemas.formsReply,
+    errors: [400, 405, 413, 415, 422, 503]
   },
   {
     path: '/api/health',

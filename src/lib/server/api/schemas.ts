@@ -1,3 +1,4 @@
+import { partKinds } from '@zealous-quill/core/exams';
 import { houseStyleSchema } from '@zealous-quill/core/house-style';
 import { schemeSchema } from '@zealous-quill/core/marking';
 import { controlsSchema } from '@zealous-quill/core/papers';
@@ -55,6 +56,18 @@ export const suitabilityRequest = z.strictObject({
     .max(6)
 });
 
+export const formsRequest = z.strictObject({
+  parts: z
+    .array(
+      z.strictObject({ skill, given, school, hold: z.array(z.string().max(40)).max(20).optional() })
+    )
+    .min(1)
+    .max(60),
+  count: z.int().min(1).max(60),
+  seed: z.int().min(0).max(LARGEST_SEED).optional(),
+  avoid: z.array(z.strictObject({ skill, given })).max(2000).optional()
+});
+
 const count = z.string().regex(/^\d+$/).describe('a whole number');
 const text = z.string();
 
@@ -85,6 +98,46 @@ export const itemReply = z.object({
 });
 
 export const itemsReply = z.object({ items: z.array(itemReply), population: count, seed: z.int() });
+
+const option = z.object({
+  text,
+  by: z.enum(['answer', 'pattern', 'slip']),
+  pattern: text.optional()
+});
+
+export const assembleReply = z.object({
+  parts: z.array(
+    z.object({
+      row: text,
+      section: text,
+      question: z.int(),
+      skill: text.nullable(),
+      school: text.nullable(),
+      given: z.unknown(),
+      kind: z.enum(partKinds),
+      marks: z.int(),
+      difficulty: z.int().describe('hundredths of a logit, as analysed'),
+      seconds: z.number(),
+      options: z.array(option).optional()
+    })
+  ),
+  totals: z.object({
+    marks: z.int(),
+    minutes: z.number(),
+    mean: z.number().describe('logits, by marks'),
+    easy: z.number().describe('share of the marks, as those beside it'),
+    middling: z.number(),
+    hard: z.number(),
+    patterns: z.record(text, z.int())
+  }),
+  seed: z.int()
+});
+
+export const formsReply = z.object({
+  forms: z.array(z.array(z.object({ skill: text, given: z.unknown() }))),
+  short: z.array(z.object({ part: z.int(), versions: z.int() })),
+  seed: z.int()
+});
 
 export const suitabilityReply = z.object({
   strategies: z.array(

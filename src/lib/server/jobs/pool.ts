@@ -18,6 +18,8 @@ const FIRST_PATIENCE = 60_000;
 const longer: Partial<Record<keyof Tasks, number>> = {
   // Items are looked for that show a pattern, in several skills.
   practice: 10_000,
+  assemble: 10_000,
+  forms: 10_000,
   print: 10_000,
   preview: 10_000,
   feedback: 10_000,

@@ -1,3 +1,11 @@
+import {
+  assemble,
+  formsOf,
+  type Assembled,
+  type Blueprint,
+  type Forms,
+  type FormsAsked
+} from '@zealous-quill/core/exams';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import {
   fromPlans,
@@ -24,6 +32,7 @@ import { unpack, type UnpackAsked, type Unpacked } from '../backup/unpack';
 import { renderFeedback, renderPdf } from '../print/compile';
 import type { FeedbackDocument } from '../print/feedback';
 import { renderPreview, type Preview } from '../print/preview';
+import { solver } from './solver';
 import { documentOf, type PrintAsked } from '../print/print-of';
 
 /** Items of a skill under controls that were read already. */
@@ -105,6 +114,13 @@ export const tasks = {
 
   practice: ({ title, needs, options }: PracticeAsked): Paper | undefined =>
     practiceFor(title, needs, options),
+
+  /** An exam that meets a plan, or why there is none. */
+  assemble: async ({ plan, seed }: { plan: Blueprint; seed: number }): Promise<Assembled> =>
+    assemble(plan, seed, await solver()),
+
+  /** Equivalent forms of the parts of a paper. */
+  forms: (asked: FormsAsked): Forms => formsOf(asked),
 
   /** A print as a PDF file. */
   print: (asked: PrintAsked): Uint8Array => renderPdf(documentOf(asked)),

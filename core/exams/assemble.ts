@@ -1,0 +1,156 @@
+import { skillOf } from '../skills';
+import { partSeed, seededRandom } from '../spaces';
+import type { Blueprint, BlueprintRow, PartKind } from './blueprint';
+import { optionsOf, type Option } from './choice';
+import { classesOf, type EmptyRow } from './classes';
+import { conflictsOf, Feasibility, solveStepwise, type PlanConflict } from './conflicts';
+import { linesOf, Model, sectionsOf, type Solver } from './model';
+import { arranged } from './arrange';
+import { bandOf, bands, type Band, type PartClass } from './part-class';
+
+/** A part of an assembled exam. */
+export interface ExamPart {
+  readonly row: string;
+  /** Empty for rows that name none. */
+  readonly section: string;
+  /** The number of its question, counted through the paper. */
+  readonly question: number;
+  /** Null for a question of one's own, which has nothing given either. */
+  readonly skill: string | null;
+  readonly school: string | null;
+  readonly given: unknown;
+  readonly kind: PartKind;
+  readonly marks: number;
+  /** In hundredths of a logit, as the item is analysed. */
+  readonly difficulty: number;
+  readonly seconds: number;
+  readonly options?: readonly Option[];
+}
+
+/** What an assembled exam comes to; it is an estimate where it says how hard or how long. */
+export interface Totals {
+  readonly marks: number;
+  readonly minutes: number;
+  /** Of the difficulties by marks, in logits. */
+  readonly mean: number;
+  /** Shares of the marks, from 0 to 1. */
+  readonly easy: number;
+  readonly middling: number;
+  readonly hard: number;
+  readonly patterns: Readonly<Record<string, number>>;
+}
+
+export type Assembled =
+  | {
+      readonly ok: true;
+      readonly parts: readonly ExamPart[];
+      readonly totals: Totals;
+      readonly seed: number;
+    }
+  | { readonly ok: false; readonly error: AssemblyError };
+
+export type AssemblyError =
+  | EmptyRow
+  | ({ readonly code: 'impossible'; readonly more: readonly PlanConflict[] } & PlanConflict)
+  | { readonly code: 'too-hard' };
+
+/** What is drawn of a class may fall short of what was counted: so often it is counted anew. */
+const MOST_ROUNDS = 4;
+
+/** Puts a paper together that meets a plan; the same plan, seed and solver give the same paper. */
+export function assemble(plan: Blueprint, seed: number, solver: Solver): Assembled {
+  const found = classesOf(plan, seed);
+  if (!found.ok) return found;
+  let { classes } = found;
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const model = new Model(plan, classes, solver);
+    const lines = linesOf(plan, classes);
+    const step = plan.rising ? plan.step : undefined;
+    const all = lines.flatMap((line) => line.constraints);
+    const solved = solveStepwise(model, all, step, goalOf(classes, seed));
+    if (solved.status === 'unknown') return { ok: false, error: { code: 'too-hard' } };
+    if (solved.status === 'impossible') {
+      const [first, ...more] = conflictsOf(new Feasibility(model, lines, step));
+      // What was not looked into might do after all.
+      if (!found.isExact && round > 0) return { ok: false, error: { code: 'too-hard' } };
+      return first
+        ? { ok: false, error: { code: 'impossible', ...first, more } }
+        : { ok: false, error: { code: 'too-hard' } };
+    }
+    const drawn = draw(plan, classes, solved.taken, seed);
+    if (drawn.ok) {
+      const parts = arranged(plan, drawn.parts, seed, sectionsOf(plan));
+      return { ok: true, parts, totals: totalsOf(plan, drawn.parts), seed };
+    }
+    classes = classes.map((one, at) => (at === drawn.short ? { ...one, most: drawn.found } : one));
+  }
+  return { ok: false, error: { code: 'too-hard' } };
+}
+
+/** Ties are broken by the seed: a little is added for each class, no more than it costs to take one twice. */
+function goalOf(classes: readonly PartClass[], seed: number): number[] {
+  const random = seededRandom(partSeed(seed, 'ties'));
+  return classes.map(() => (Math.abs(random.next()) % 7) - 3);
+}
+
+/** A part before it has its place. */
+export interface DrawnPart extends Omit<ExamPart, 'question'> {
+  readonly of: PartClass;
+}
+
+type Drawn =
+  | { readonly ok: true; readonly parts: readonly DrawnPart[] }
+  | { readonly ok: false; readonly short: number; readonly found: number };
+
+function draw(
+  plan: Blueprint,
+  classes: readonly PartClass[],
+  taken: readonly number[],
+  seed: number
+): Drawn {
+  const parts: DrawnPart[] = [];
+  const used = new Set<string>();
+  const key = ({ skill }: PartClass, given: unknown) =>
+    skill === null ? '' : skillOf(skill).orderless(given);
+  for (const [at, own] of classes.entries()) {
+    const count = taken[at]!;
+    if (count === 0) continue;
+    const row = plan.rows.find(({ id }) => id === own.row)!;
+    const given = own.draw(count, partSeed(seed, `${at}`), used);
+    if (given.length < count) return { ok: false, short: at, found: given.length };
+    for (const item of given) {
+      used.add(key(own, item));
+      parts.push(partOf(row, own, item, seed));
+    }
+  }
+  return { ok: true, parts };
+}
+
+function partOf(row: BlueprintRow, own: PartClass, given: unknown, seed: number): DrawnPart {
+  const { section, skill, school, marks, difficulty, seconds } = own;
+  const options =
+    row.kind === 'choice' && skill !== null && school !== null
+      ? optionsOf(skillOf(skill), given, school, seed)
+      : undefined;
+  return {
+    ...{ of: own, row: row.id, section, skill, school, given, kind: row.kind },
+    ...{ marks, difficulty, seconds },
+    ...(options && { options })
+  };
+}
+
+function totalsOf({ patterns = {} }: Blueprint, parts: readonly DrawnPart[]): Totals {
+  const sum = (count: (part: DrawnPart) => number) =>
+    parts.reduce((total, part) => total + count(part), 0);
+  const marks = sum((part) => part.marks);
+  const share = (band: Band) => sum((part) => (bandOf(part) === band ? part.marks : 0)) / marks;
+  const [easy, middling, hard] = bands.map(share) as [number, number, number];
+  return {
+    ...{ marks, easy, middling, hard },
+    minutes: sum((part) => part.seconds) / 60,
+    mean: sum((part) => part.marks * part.difficulty) / marks / 100,
+    patterns: Object.fromEntries(
+      Object.keys(patterns).map((key) => [key, sum(({ of }) => Number(of.patterns.includes(key)))])
+    )
+  };
+}

@@ -1,0 +1,119 @@
+import { drawItems, patternKey, skillOf, WorkedItem, type Controls, type Skill } from '../skills';
+import { partSeed } from '../spaces';
+
+/** A part whose numbers vary from form to form. */
+export interface FormPart {
+  readonly skill: string;
+  readonly given: unknown;
+  readonly school: string;
+  /** Features that keep their value, beside those on which marks, difficulty and time depend. */
+  readonly hold: readonly string[];
+}
+
+export interface FormsAsked {
+  readonly parts: readonly FormPart[];
+  readonly count: number;
+  readonly seed: number;
+  readonly avoid: readonly { readonly skill: string; readonly given: unknown }[];
+}
+
+export interface FormItem {
+  readonly skill: string;
+  readonly given: unknown;
+}
+
+/** Forms of the parts in their order, and the parts of which there are not so many versions. */
+export interface Forms {
+  readonly forms: readonly (readonly FormItem[])[];
+  readonly short: readonly { readonly part: number; readonly versions: number }[];
+}
+
+/** Items looked at for each version that is wanted, and beside: others show other patterns. */
+const TRIES = 8;
+const TRIES_AT_LEAST = 60;
+
+/**
+ * Equivalent forms: in every place an item worth the same marks, as hard and as long, with the same kinds of marks and
+ * the same error patterns to show, and the same values of what is held. No item stands twice, nor with its numbers
+ * exchanged, and none of those given. Where a space is too small a part has as many versions as there are, the one that
+ * is given among them, in turn, so that neighbours differ as long as there are two.
+ */
+export function formsOf({ parts, count, seed, avoid }: FormsAsked): Forms {
+  const used = new Map<string, Set<string>>();
+  const usedOf = (skill: Skill) => {
+    const own = used.get(skill.id) ?? new Set<string>();
+    used.set(skill.id, own);
+    return own;
+  };
+  for (const { skill: id, given } of [...avoid, ...parts]) {
+    const skill = skillOf(id);
+    usedOf(skill).add(skill.orderless(given));
+  }
+  const short: { part: number; versions: number }[] = [];
+  const columns = parts.map((part, at) => {
+    const skill = skillOf(part.skill);
+    const taken = usedOf(skill);
+    const found = versionsOf(part, skill, { count, seed: partSeed(seed, `form/${at}`), taken });
+    found.forEach((given) => taken.add(skill.orderless(given)));
+    if (found.length === count) return found;
+    const versions = [...found, part.given];
+    short.push({ part: at, versions: versions.length });
+    return Array.from({ length: count }, (_, form) => versions[form % versions.length]);
+  });
+  return {
+    forms: Array.from({ length: count }, (_, form) =>
+      columns.map((column, at) => ({ skill: parts[at]!.skill, given: column[form] }))
+    ),
+    short
+  };
+}
+
+function versionsOf(
+  { given, school, hold }: FormPart,
+  skill: Skill,
+  { count, seed, taken }: { count: number; seed: number; taken: ReadonlySet<string> }
+): unknown[] {
+  const features = skill.measure(given);
+  const held = Object.fromEntries(
+    [...skill.tells, ...hold].map((name) => {
+      const value = features[name]!;
+      return [name, typeof value === 'string' ? [value] : value];
+    })
+  ) as Controls;
+  const wanted = likeness(skill, given, school);
+  // Those with an answer of their own come first; the others are for where there are too few.
+  const answers = new Set([wanted.answer]);
+  const fresh: unknown[] = [];
+  const others: unknown[] = [];
+  const asked = { count: TRIES * count + TRIES_AT_LEAST, seed, taken };
+  for (const candidate of candidates(skill, held, asked)) {
+    if (fresh.length === count) break;
+    const { answer, text } = likeness(skill, candidate, school);
+    if (text !== wanted.text) continue;
+    (answers.has(answer) ? others : fresh).push(candidate);
+    answers.add(answer);
+  }
+  return [...fresh, ...others].slice(0, count);
+}
+
+function candidates(
+  skill: Skill,
+  controls: Controls,
+  { count, seed, taken }: { count: number; seed: number; taken: ReadonlySet<string> }
+): unknown[] {
+  const request = { controls, seed, except: taken, orderless: true };
+  for (let wanted = count; wanted > 0; wanted = Math.floor(wanted / 2)) {
+    const drawn = drawItems(skill, { ...request, count: wanted });
+    if (drawn.ok) return drawn.given;
+    if (drawn.error.code !== 'too-few') return [];
+  }
+  return [];
+}
+
+/** What must be the same beside the features, as one text: kinds of marks, and what shows. */
+function likeness(skill: Skill, given: unknown, school: string): { text: string; answer: string } {
+  const worked = new WorkedItem(skill, given, school);
+  const marks = worked.scheme.marks.map(({ kind, value }) => `${kind}${value}`);
+  const shown = worked.showing().map(({ pattern }) => patternKey(skill.id, pattern.id));
+  return { text: [...marks, ...shown].join(), answer: worked.answer };
+}

@@ -1,0 +1,19 @@
+export {
+  blueprintSchema,
+  partKinds,
+  type Blueprint,
+  type BlueprintRow,
+  type Bounds
+} from './blueprint';
+export {
+  assemble,
+  type Assembled,
+  type AssemblyError,
+  type ExamPart,
+  type Totals
+} from './assemble';
+export { isPattern, type EmptyRow } from './classes';
+export { optionsOf, type Option } from './choice';
+export { type PlanConflict } from './conflicts';
+export { type Solver } from './model';
+export { formsOf, type Forms, type FormsAsked } from './forms';

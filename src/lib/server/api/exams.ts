@@ -1,0 +1,130 @@
+import {
+  blueprintSchema,
+  isPattern,
+  type AssemblyError,
+  type Blueprint
+} from '@zealous-quill/core/exams';
+import { defaultHouseStyle, type HouseStyle } from '@zealous-quill/core/house-style';
+import { findSkill, readControls, schoolIn, type Controls } from '@zealous-quill/core/skills';
+import { LARGEST_SEED } from '@zealous-quill/core/spaces';
+import { randomInt } from 'node:crypto';
+import { z } from 'zod';
+import { run, type Undone } from '../jobs/pool';
+import { fail, invalid, post, problemsOf, reply, type Problem } from './reply';
+import { formsRequest } from './schemas';
+
+const newSeed = () => randomInt(LARGEST_SEED + 1);
+
+/** `POST /api/assemble` */
+export const assembleExam = post(blueprintSchema, async (plan) => {
+  const problems = [...planProblems(plan)];
+  if (problems.length > 0) return invalid(problems);
+  const done = await run('assemble', { plan, seed: plan.seed ?? newSeed() });
+  if (!done.ok) return undoneExam(done.error);
+  const { result } = done;
+  if (!result.ok) return assemblyFailure(result.error);
+  const { parts, totals, seed } = result;
+  return reply({ parts, totals, seed });
+});
+
+/** `POST /api/forms` */
+export const makeForms = post(
+  formsRequest,
+  async ({ parts, count, seed = newSeed(), avoid = [] }) => {
+    const problems = parts.flatMap((part, at) => [
+      ...itemProblems(part, ['parts', at]),
+      ...heldProblems(part, at)
+    ]);
+    problems.push(...avoid.flatMap((part, at) => itemProblems(part, ['avoid', at])));
+    if (problems.length > 0) return invalid(problems);
+    const asked = parts.map(({ skill: id, given, school, hold = [] }) => {
+      const skill = findSkill(id)!;
+      return {
+        ...{ skill: id, given: readGiven(id, given), hold },
+        school: school ?? schoolIn(skill, defaultHouseStyle satisfies HouseStyle)
+      };
+    });
+    const avoided = avoid.map(({ skill, given }) => ({ skill, given: readGiven(skill, given) }));
+    const done = await run('forms', { parts: asked, count, seed, avoid: avoided });
+    return done.ok ? reply({ ...done.result, seed }) : undoneExam(done.error);
+  }
+);
+
+const readGiven = (skill: string, given: unknown) => findSkill(skill)!.given.schema.parse(given);
+
+/** What only the skills can tell of a plan: whether they can read its controls, items and patterns. */
+function* planProblems(plan: Blueprint): Generator<Problem> {
+  for (const [at, row] of plan.rows.entries()) {
+    for (const id of row.skills) {
+      const skill = findSkill(id)!;
+      const controls = (row.controls?.[id] ?? {}) as Controls;
+      const spread = row.spread?.parts.map(({ control }) => ({ [row.spread!.feature]: control }));
+      for (const more of spread ?? [{}]) {
+        const read = readControls(skill.features, { ...controls, ...more } as Controls, {
+          isNew: true
+        });
+        if (read.ok) continue;
+        const { field, expected } = read.error;
+        yield { field: `rows.${at}.controls.${id}.${field}`, problem: `needs ${expected}` };
+      }
+    }
+  }
+  for (const key of Object.keys(plan.patterns ?? {})) {
+    if (!isPattern(key))
+      yield { field: `patterns.${key}`, problem: 'there is no such error pattern' };
+  }
+  for (const name of ['keep', 'avoid'] as const) {
+    for (const [at, part] of (plan[name] ?? []).entries()) yield* itemProblems(part, [name, at]);
+  }
+}
+
+function itemProblems(
+  { skill: id, given, school }: { skill: string; given: unknown; school?: string | undefined },
+  path: readonly PropertyKey[]
+): Problem[] {
+  const skill = findSkill(id);
+  const place = path.map(String).join('.');
+  if (!skill) return [{ field: `${place}.skill`, problem: 'there is no such skill' }];
+  if (school !== undefined && !Object.hasOwn(skill.schools, school)) {
+    return [{ field: `${place}.school`, problem: 'the skill has no such school' }];
+  }
+  const parsed = z.safeParse(skill.given.schema, given);
+  return parsed.success ? [] : problemsOf(parsed.error, [...path, 'given']);
+}
+
+function heldProblems(
+  { skill: id, hold = [] }: { skill: string; hold?: string[] | undefined },
+  at: number
+): Problem[] {
+  const known = findSkill(id)?.features.map((feature) => feature.id) ?? [];
+  const unknown = hold.find((name) => !known.includes(name));
+  return unknown === undefined
+    ? []
+    : [{ field: `parts.${at}.hold`, problem: `the skill has no feature ${unknown}` }];
+}
+
+function assemblyFailure(error: AssemblyError): Response {
+  switch (error.code) {
+    case 'empty-space': {
+      const { row, skill, conflict, nearest } = error;
+      const message = `No item meets the controls of row ${row} together: ${conflict.join(', ')}.`;
+      return fail(422, 'empty-space', message, { row, skill, conflict, nearest });
+    }
+    case 'impossible': {
+      const { conflict, nearest, more } = error;
+      const message = `These lines cannot hold together: ${conflict.join(', ')}.`;
+      return fail(422, 'impossible', message, { conflict, nearest, more });
+    }
+    case 'too-hard':
+      return tooHard();
+  }
+}
+
+const tooHard = () =>
+  fail(422, 'too-hard', 'No paper was found for this plan in the time there is. Loosen a line.');
+
+function undoneExam({ code }: Undone): Response {
+  return code === 'too-hard'
+    ? tooHard()
+    : fail(503, 'busy', 'Too many requests are waiting. Ask again in a moment.');
+}

@@ -1,0 +1,220 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import {
+  assemble,
+  blueprintSchema,
+  type Assembled,
+  type Blueprint,
+  type Bounds,
+  type ExamPart
+} from '@zealous-quill/core/exams';
+import { availableMarks } from '@zealous-quill/core/marking';
+import { analyseItem, drawItems, skillOf, type Item } from '@zealous-quill/core/skills';
+import { skills } from '@zealous-quill/core/skills/all';
+import { seededRandom } from '@zealous-quill/core/spaces';
+import { solver } from './solver';
+
+const highs = await solver();
+const random = seededRandom(1847);
+const below = (most: number) => Math.abs(random.next()) % most;
+const pick = <T>(values: readonly T[]) => values[below(values.length)]!;
+
+const PAPERS = 100;
+
+interface Read {
+  readonly marks: number;
+  readonly item: Item;
+}
+
+/** A part as it is worked out without any of what assembles. */
+function read({
+  skill: id,
+  given,
+  school,
+  kind
+}: Pick<ExamPart, 'skill' | 'given' | 'school' | 'kind'>): Read {
+  const skill = skillOf(id!);
+  const item = analyseItem(skill, given, { school: school! });
+  const own =
+    kind === 'bare' || kind === 'choice' ? 1 : availableMarks(skill.scheme(given, school!));
+  return { marks: own, item };
+}
+
+const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);
+const bandOf = (difficulty: number) =>
+  difficulty < -1 ? 'easy' : difficulty > 1 ? 'hard' : 'middling';
+
+/** What a paper comes to, worked out from its items alone. */
+function totals(parts: readonly Read[], patterns: readonly string[]) {
+  const marks = sum(parts.map((part) => part.marks));
+  const share = (band: string) =>
+    sum(parts.map((part) => (bandOf(part.item.difficulty) === band ? part.marks : 0))) / marks;
+  const shows = (key: string) =>
+    parts.filter(({ item }) => item.errorPatterns.some(({ id }) => `${item.skill}/${id}` === key));
+  return {
+    marks,
+    minutes: sum(parts.map(({ item }) => item.seconds)) / 60,
+    mean: sum(parts.map((part) => part.marks * part.item.difficulty)) / marks,
+    ...{ easy: share('easy'), middling: share('middling'), hard: share('hard') },
+    patterns: Object.fromEntries(patterns.map((key) => [key, shows(key).length]))
+  };
+}
+
+/** A plan that is read off a paper of items drawn at random: there is a paper that meets it. */
+function planOfPaper(): Blueprint {
+  const chosen = Array.from({ length: 2 + below(4) }, () => pick(skills)).filter(
+    (skill, at, all) => all.indexOf(skill) === at
+  );
+  const drawn = chosen.map((skill, at) => {
+    const { controls } = pick(skill.ladder);
+    const kind = pick(['bare', 'set-out', 'show-working'] as const);
+    const found = drawItems(skill, {
+      controls,
+      count: 2 + below(3),
+      seed: below(1e6),
+      orderless: true
+    });
+    const given = found.ok ? found.given : drawOne(skill.id, controls);
+    const school = Object.keys(skill.schools)[0]!;
+    const parts = given.map((one) => read({ skill: skill.id, given: one, school, kind }));
+    return { row: `r${at}`, skill, controls, kind, parts };
+  });
+  const all = drawn.flatMap(({ parts }) => parts);
+  const shown = all[0]!.item.errorPatterns
+    .map(({ id }) => `${all[0]!.item.skill}/${id}`)
+    .slice(0, 1);
+  const whole = totals(all, shown);
+  const around = (value: number, by: number): Bounds => ({ min: value - by, max: value + by });
+  return blueprintSchema.parse({
+    total: whole.marks,
+    minutes: { max: Math.ceil(whole.minutes * 10) / 10 },
+    difficulty: {
+      mean: around(whole.mean, 0.05),
+      easy: { min: whole.easy, max: whole.easy },
+      hard: { min: whole.hard, max: whole.hard }
+    },
+    patterns: whole.patterns,
+    rows: drawn.map(({ row, skill, controls, kind, parts }) => ({
+      ...{ id: row, skills: [skill.id], controls: { [skill.id]: controls }, kind },
+      parts: { min: parts.length, max: parts.length },
+      marks: { min: sum(parts.map((part) => part.marks)) }
+    })),
+    rising: below(2) === 0
+  });
+}
+
+function drawOne(id: string, controls: Parameters<typeof drawItems>[1]['controls']) {
+  const drawn = drawItems(skillOf(id), { controls, count: 1, seed: 1 });
+  assert.ok(drawn.ok, id);
+  return drawn.given;
+}
+
+/** That a paper meets a plan, from its items alone. */
+function checkMet(
+  plan: Blueprint,
+  made: Assembled,
+  about: string
+): asserts made is Assembled & { ok: true } {
+  assert.ok(
+    made.ok,
+    `${about}: ${JSON.stringify(!made.ok && made.error)} for ${JSON.stringify(plan)}`
+  );
+  const parts = made.parts.map(read);
+  made.parts.forEach(({ difficulty, seconds, marks }, at) => {
+    assert.equal(difficulty, Math.round(100 * parts[at]!.item.difficulty), about);
+    assert.deepEqual([seconds, marks], [parts[at]!.item.seconds, parts[at]!.marks], about);
+  });
+  const whole = totals(parts, Object.keys(plan.patterns ?? {}));
+  const within = (value: number, { min = -Infinity, max = Infinity }: Bounds, what: string) =>
+    assert.ok(value > min - 1e-9 && value < max + 1e-9, `${about}: ${what} is ${value}`);
+  assert.equal(whole.marks, plan.total, about);
+  if (plan.minutes) within(whole.minutes, plan.minutes, 'minutes');
+  for (const name of ['mean', 'easy', 'middling', 'hard'] as const) {
+    within(whole[name], plan.difficulty?.[name] ?? {}, name);
+    assert.ok(Math.abs(whole[name] - made.totals[name]) < 1e-9, `${about}: ${name}`);
+  }
+  for (const [key, min] of Object.entries(plan.patterns ?? {}))
+    within(whole.patterns[key]!, { min }, key);
+  for (const row of plan.rows) {
+    const own = made.parts.flatMap((part, at) => (part.row === row.id ? [parts[at]!] : []));
+    within(own.length, row.parts ?? {}, `parts of ${row.id}`);
+    within(sum(own.map((part) => part.marks)), row.marks ?? {}, `marks of ${row.id}`);
+  }
+  const keys = made.parts.map(({ skill, given }) => `${skill} ${skillOf(skill!).orderless(given)}`);
+  assert.equal(new Set(keys).size, keys.length, `${about}: an item stands twice`);
+  if (plan.rising) {
+    const risen = made.parts.map(({ difficulty }) => difficulty);
+    assert.deepEqual(
+      risen,
+      [...risen].sort((one, other) => one - other),
+      about
+    );
+  }
+}
+
+test('every plan that is read off a drawn paper is met exactly, and the same way for the same seed', () => {
+  for (let paper = 0; paper < PAPERS; paper++) {
+    const plan = planOfPaper();
+    const made = assemble(plan, paper, highs);
+    checkMet(plan, made, `paper ${paper}`);
+    if (paper % 10 === 0) assert.deepEqual(assemble(plan, paper, highs), made);
+  }
+});
+
+/** A change of a plan that no paper can meet any more, though each line by itself can be met. */
+function planted(plan: Blueprint): Blueprint {
+  const [first, ...rest] = plan.rows;
+  switch (below(4)) {
+    case 0:
+      return { ...plan, minutes: { max: 0.1 } };
+    case 1:
+      return { ...plan, total: plan.total + 50 };
+    case 2:
+      return { ...plan, difficulty: { easy: { min: 0.6 }, hard: { min: 0.6 } } };
+    default: {
+      const { parts = {} } = first!;
+      return { ...plan, rows: [{ ...first!, marks: { min: 20 * (parts.max ?? 1) } }, ...rest] };
+    }
+  }
+}
+
+/** A plan with one line changed to what was offered. */
+function changed(plan: Blueprint, line: string, value: unknown): Blueprint {
+  const [kind, id, name] = line.split('.');
+  switch (kind) {
+    case 'total':
+      return { ...plan, total: value as number };
+    case 'minutes':
+      return { ...plan, minutes: value as { max: number } };
+    case 'difficulty':
+      return { ...plan, difficulty: { ...plan.difficulty, [id!]: value as Bounds } };
+    case 'patterns':
+      return { ...plan, patterns: { ...plan.patterns, [line.slice(9)]: value as number } };
+    default:
+      return {
+        ...plan,
+        rows: plan.rows.map((row) => (row.id === id ? { ...row, [name!]: value } : row))
+      };
+  }
+}
+
+test('of a plan that cannot be met the lines are named, and every change that is offered works', () => {
+  let offers = 0;
+  for (let paper = 0; paper < PAPERS; paper++) {
+    const plan = planted(planOfPaper());
+    const made = assemble(plan, paper, highs);
+    const about = `plan ${paper} ${JSON.stringify(plan)}`;
+    assert.ok(!made.ok && made.error.code === 'impossible', about);
+    const { conflict, nearest, more } = made.error;
+    assert.ok(conflict.length > 0, about);
+    if (more.length > 0) continue;
+    for (const line of conflict) {
+      const value = nearest[line];
+      if (value === null || value === undefined) continue;
+      offers++;
+      const again = assemble(changed(plan, line, value), paper, highs);
+      assert.ok(again.ok, `${about}: ${line} ${JSON.stringify(value)} does not work`);
+    }
+  }
+  assert.ok(offers > PAPERS / 2, `only ${offers} offers`);
+});
