@@ -12,7 +12,7 @@ import {
   type Skill
 } from '../skills';
 import { difficultyOf, secondsOf } from '../skills/weights';
-import { partSeed, type Told } from '../spaces';
+import { partSeed, recently, type Told } from '../spaces';
 import type { Blueprint, BlueprintRow } from './blueprint';
 import { MOST_PARTS, NO_SECTION } from './blueprint';
 import { optionsOf } from './choice';
@@ -110,7 +110,18 @@ interface Group {
   readonly met: unknown[];
 }
 
+/** A plan is changed line by line, and its rows are mostly what they were. */
+const RECENT = 60;
+const recent = recently<RowClasses>(RECENT);
+
 function skillClasses(asked: Asked): RowClasses {
+  const { row, skill, school, controls, spread, patterns, except, seed } = asked;
+  const { id, section, kind, each } = row;
+  const made = [id, section, kind, each, skill.id, school, controls, spread, patterns, seed];
+  return recent(JSON.stringify([...made, [...except].sort()]), () => workedOut(asked));
+}
+
+function workedOut(asked: Asked): RowClasses {
   const { row, skill, controls, patterns } = asked;
   const space = itemsUnder(skill, controls);
   if (space.isEmpty) {
