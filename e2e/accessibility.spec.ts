@@ -15,6 +15,8 @@ const screens = [
   '/papers/1',
   '/papers/4',
   '/papers/6',
+  '/papers/plans',
+  '/papers/plans/1',
   '/marking',
   '/marking/2',
   '/marking/3',

@@ -47,6 +47,7 @@ test('no page loads more than 100 kB of script and 25 kB of style at once, and n
     '/papers',
     '/papers/4',
     '/papers/6',
+    '/papers/plans/1',
     '/marking/3',
     '/results/3',
     '/classes/1'

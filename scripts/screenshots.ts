@@ -17,9 +17,9 @@ const shots: readonly Shot[] = [
     path: `/workshop/column-addition?controls=${JSON.stringify({ addends: 2, digits: 5, ripples: 3, answerZeros: 2 })}`,
     dark: true
   },
-  { name: 'papers', path: '/papers/6' },
   { name: 'papers-mixed', path: '/papers/4' },
   { name: 'papers-controls', path: '/papers/5', before: openControls },
+  { name: 'plan', path: '/papers/plans/1' },
   { name: 'marking', path: '/marking/2', before: markOne },
   {
     name: 'marking-decimals',

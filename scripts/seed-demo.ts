@@ -15,6 +15,7 @@ import {
 import { openDatabase, type Db } from '../src/lib/server/database/connection';
 import { saveHouseStyle } from '../src/lib/server/database/house-style';
 import { createPaper, newEdition, removePaper } from '../src/lib/server/database/papers';
+import { createPlan } from '../src/lib/server/database/plans';
 import { NOTHING, saveResponse, type GivenMarks } from '../src/lib/server/database/responses';
 import { simulatedWork } from '../src/lib/server/database/schema';
 import { listScripts, sitPaper } from '../src/lib/server/database/sittings';
@@ -79,6 +80,7 @@ sit(copper, ribbons, '2026-11-25', 1);
 sit(slate, oil, '2026-11-26', 0.5);
 sit(slate, glass, '2026-11-27', 0);
 fillRecords();
+createPlan(db, 'Spring assessment, year 8', plans.spring);
 db.$client.close();
 
 /** What records have to show: years, a class that left long ago, and something in the bin. */

@@ -1,3 +1,6 @@
+import { blueprintSchema, type Blueprint } from '@zealous-quill/core/exams';
+import { skillOf } from '@zealous-quill/core/skills';
+import '@zealous-quill/core/skills/all';
 import type { PaperPlan } from '@zealous-quill/core/papers';
 
 const SKILL = 'column-addition';
@@ -232,3 +235,29 @@ export const wagons: readonly PaperPlan[] = [
     }
   }
 ];
+
+/** Forty marks of eight skills, as the department assesses them in spring. */
+export const spring: Blueprint = blueprintSchema.parse({
+  total: 40,
+  minutes: { max: 30 },
+  difficulty: { easy: { min: 0.3, max: 0.6 }, hard: { max: 0.3 } },
+  rising: true,
+  seed: 8,
+  rows: (
+    [
+      ['column-addition', 'bare', 2, 3],
+      ['column-subtraction', 'set-out', 2, 4],
+      ['long-multiplication', 'set-out', 1, 3],
+      ['short-division', 'bare', 2, 4],
+      ['order-decimals', 'choice', 1, 3],
+      ['decimal-addition', 'set-out', 2, 4],
+      ['mixed-subtraction', 'show-working', 1, 3],
+      ['factorise-quadratic', 'show-working', 1, 3]
+    ] as const
+  ).map(([skill, kind, min, max], at) => ({
+    ...{ id: `r${at + 1}`, skills: [skill], kind, parts: { min, max } },
+    controls: {
+      [skill]: skillOf(skill).ladder[Math.min(3, skillOf(skill).ladder.length - 1)]!.controls
+    }
+  }))
+});

@@ -42,7 +42,10 @@
 <svelte:head><title>Papers · Zealous Quill</title></svelte:head>
 
 <div class="head">
-  <h1>Papers</h1>
+  <div class="name">
+    <h1>Papers</h1>
+    <a class="quiet-link" href="/papers/plans">plans of assessments</a>
+  </div>
   <form method="POST" action="?/start" use:enhance={working.during}>
     <SkillPicker
       name="skill"
@@ -144,6 +147,11 @@
     flex-wrap: wrap;
     align-items: flex-end;
     gap: var(--space-2);
+  }
+  .name {
+    display: flex;
+    gap: var(--space-4);
+    align-items: baseline;
   }
   .title {
     font-weight: 700;

@@ -53,7 +53,7 @@ export const makeForms = post(
 const readGiven = (skill: string, given: unknown) => findSkill(skill)!.given.schema.parse(given);
 
 /** What only the skills can tell of a plan: whether they can read its controls, items and patterns. */
-function* planProblems(plan: Blueprint): Generator<Problem> {
+export function* planProblems(plan: Blueprint): Generator<Problem> {
   for (const [at, row] of plan.rows.entries()) {
     for (const id of row.skills) {
       const skill = findSkill(id)!;

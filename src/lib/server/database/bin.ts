@@ -10,7 +10,7 @@ const { bin } = schema;
 /** Days for which what was removed can be brought back. */
 export const BIN_DAYS = 30;
 
-export type BinKind = 'paper' | 'class' | 'pupil' | 'sitting' | 'page';
+export type BinKind = 'paper' | 'class' | 'pupil' | 'sitting' | 'page' | 'plan';
 
 /** A column of a table that refers to the key of another, as the schema says. */
 interface Reference {
@@ -178,7 +178,8 @@ const tableOf: Readonly<Record<string, string>> = {
   class: 'classes',
   pupil: 'pupils',
   sitting: 'sittings',
-  page: 'script_pages'
+  page: 'script_pages',
+  plan: 'blueprints'
 };
 
 /** What the logbook calls a record of the bin: a page goes by its script. */

@@ -5,7 +5,7 @@ import { carriedOut, logbook, logbookAbout, scripts, sittings } from './schema';
 /** The user who acts until there are accounts. */
 export const COORDINATOR = 1;
 
-export const subjectKinds = ['paper', 'class', 'pupil', 'sitting', 'script'] as const;
+export const subjectKinds = ['paper', 'class', 'pupil', 'sitting', 'script', 'plan'] as const;
 export type SubjectKind = (typeof subjectKinds)[number];
 
 /** What a line of the logbook is about: a record by its id, never by a pupil's name. */

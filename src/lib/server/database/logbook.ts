@@ -3,6 +3,7 @@ import { pageOf, PAGE, type Listed } from '../list-query';
 import type { Subject } from './change';
 import type { Db, Reader } from './connection';
 import {
+  blueprints,
   classes,
   decisions,
   logbook,
@@ -119,6 +120,7 @@ const withName =
 /** What a record is called that is not there any more. */
 const goneWords: Readonly<Record<string, string>> = {
   paper: 'a paper that was removed',
+  plan: 'a plan that was removed',
   class: 'a class that was removed',
   sitting: 'a sitting that was removed',
   script: 'a script that was removed',
@@ -136,6 +138,14 @@ export function nameOf(
     case 'paper': {
       const paper = db.select({ title: papers.title }).from(papers).where(eq(papers.id, id)).get();
       return paper && { about: paper.title, href: `/papers/${id}` };
+    }
+    case 'plan': {
+      const plan = db
+        .select({ name: blueprints.name })
+        .from(blueprints)
+        .where(eq(blueprints.id, id))
+        .get();
+      return plan && { about: plan.name, href: `/papers/plans/${id}` };
     }
     case 'class': {
       const group = db.select({ name: classes.name }).from(classes).where(eq(classes.id, id)).get();

@@ -66,6 +66,8 @@ export const blueprints = sqliteTable(
     paperId: integer().references(() => papers.id, { onDelete: 'cascade' }),
     name: text().notNull(),
     plan: json<Record<string, unknown>>().notNull(),
+    /** Counts the saves, so that two windows cannot overwrite each other unseen. */
+    version: integer().notNull().default(1),
     updatedAt: now()
   },
   (table) => [index('blueprints_paper').on(table.paperId)]

@@ -1,0 +1,88 @@
+import { blueprintSchema, type Blueprint } from '@zealous-quill/core/exams';
+import { desc, eq, isNull } from 'drizzle-orm';
+import { moveToBin } from './bin';
+import { change, isGoingOn } from './change';
+import type { Db, Reader } from './connection';
+import type { Removed } from './papers';
+import { blueprints } from './schema';
+
+/** A plan that is kept to be used again. */
+export interface SavedPlan {
+  readonly id: number;
+  readonly version: number;
+  readonly name: string;
+  readonly plan: Blueprint;
+}
+
+export interface PlanSummary {
+  readonly id: number;
+  readonly name: string;
+  readonly total: number;
+  readonly rows: number;
+  readonly updatedAt: string;
+}
+
+/** The plans that can be read, the one changed last first. */
+export function listPlans(db: Reader): PlanSummary[] {
+  return db
+    .select()
+    .from(blueprints)
+    .where(isNull(blueprints.paperId))
+    .orderBy(desc(blueprints.updatedAt))
+    .all()
+    .flatMap(({ id, name, plan, updatedAt }) => {
+      const read = blueprintSchema.safeParse(plan);
+      return read.success
+        ? [{ id, name, total: read.data.total, rows: read.data.rows.length, updatedAt }]
+        : [];
+    });
+}
+
+/** A plan; undefined if there is none, or it can no longer be read. */
+export function readPlan(db: Reader, id: number): SavedPlan | undefined {
+  const row = db.select().from(blueprints).where(eq(blueprints.id, id)).get();
+  const read = row && blueprintSchema.safeParse(row.plan);
+  return row && read?.success
+    ? { id, version: row.version, name: row.name, plan: read.data }
+    : undefined;
+}
+
+export function createPlan(db: Db, name: string, plan: Blueprint): number {
+  return change(db, (tx, log) => {
+    const { id } = tx.insert(blueprints).values({ name, plan }).returning().get();
+    log('plan made', ['plan', id]);
+    return id;
+  });
+}
+
+export type SavePlan =
+  | { readonly ok: true; readonly version: number }
+  | { readonly ok: false; readonly code: 'missing' }
+  | { readonly ok: false; readonly code: 'changed'; readonly current: SavedPlan };
+
+/** Saves a plan over the version it was read at. */
+export function savePlan(db: Db, { id, version, name, plan }: SavedPlan): SavePlan {
+  return change(db, (tx, log): SavePlan => {
+    const current = readPlan(tx, id);
+    if (!current) return { ok: false, code: 'missing' };
+    if (current.version !== version) return { ok: false, code: 'changed', current };
+    const updatedAt = new Date().toISOString();
+    tx.update(blueprints)
+      .set({ name, plan, version: version + 1, updatedAt })
+      .where(eq(blueprints.id, id))
+      .run();
+    if (!isGoingOn(tx, 'plan edited', ['plan', id])) log('plan edited', ['plan', id]);
+    return { ok: true, version: version + 1 };
+  });
+}
+
+/** Moves a plan into the bin. */
+export function removePlan(db: Db, id: number): Removed | undefined {
+  return change(db, (tx, log) => {
+    const row = tx.select().from(blueprints).where(eq(blueprints.id, id)).get();
+    if (!row) return undefined;
+    log('plan removed', ['plan', id]);
+    const title = row.name;
+    return { title, bin: moveToBin(tx, { kind: 'plan', title, table: 'blueprints', id }) };
+  });
+}

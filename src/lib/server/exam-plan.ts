@@ -1,0 +1,94 @@
+import type { AssemblyError, Blueprint, ExamPart, Totals } from '@zealous-quill/core/exams';
+import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
+import { findCard, findSkill, skillOf } from '@zealous-quill/core/skills';
+
+/** Whatever a plan was tried to give, as a page shows it. */
+export type Tried =
+  | { readonly ok: true; readonly parts: readonly ShownPart[]; readonly totals: Totals }
+  | {
+      readonly ok: false;
+      readonly message: string;
+      readonly lines: readonly { line: string; words: string; nearest: unknown }[];
+    };
+
+/** A part with its item on one line. */
+export interface ShownPart extends Pick<
+  ExamPart,
+  'row' | 'section' | 'question' | 'kind' | 'marks' | 'difficulty' | 'seconds' | 'options'
+> {
+  readonly title: string;
+  readonly line: string;
+}
+
+export function shownParts(parts: readonly ExamPart[], style: HouseStyle): ShownPart[] {
+  return parts.map(({ skill, school: _, given, ...part }) => ({
+    ...part,
+    title: skill === null ? 'Own question' : findCard(skill)!.title,
+    line: skill === null ? '' : writeText(skillOf(skill).given.print(given), style)
+  }));
+}
+
+/** A new plan: forty marks of a skill, as a rung of its ladder asks for them. */
+export function startPlan(skill: string): Blueprint {
+  return { total: 20, rising: true, seed: 1, rows: [startRow(skill, 'r1')] };
+}
+
+/** A row for a skill within the controls of a rung of its ladder: never without any. */
+function startRow(id: string, row: string): Blueprint['rows'][number] {
+  const { ladder } = findSkill(id)!;
+  const { controls } = ladder[Math.min(3, ladder.length - 1)]!;
+  return {
+    ...{ id: row, skills: [id], controls: { [id]: controls as never }, kind: 'set-out' },
+    parts: { min: 1, max: 20 }
+  };
+}
+
+/** Why a plan cannot be met, with what could be changed. */
+export function triedInVain(plan: Blueprint, error: AssemblyError): Tried & { ok: false } {
+  switch (error.code) {
+    case 'empty-space': {
+      const title = findCard(error.skill)!.title;
+      const message = `No item of ${title.toLowerCase()} meets ${error.conflict.join(', ')} together.`;
+      return { ok: false, message, lines: [] };
+    }
+    case 'too-hard':
+      return {
+        ok: false,
+        message: 'No paper was found in the time there is. Loosen a line.',
+        lines: []
+      };
+    case 'impossible': {
+      const all = [error, ...error.more];
+      return {
+        ok: false,
+        message: 'These lines cannot hold together.',
+        lines: all.flatMap(({ conflict, nearest }) =>
+          conflict.map((line) => ({ line, words: lineWords(plan, line), nearest: nearest[line] }))
+        )
+      };
+    }
+  }
+}
+
+/** What a line of a plan is called. */
+function lineWords(plan: Blueprint, line: string): string {
+  const [kind, id, name] = line.split('.');
+  const row = plan.rows.find((one) => one.id === id);
+  const of = row?.skills[0] ? findCard(row.skills[0])!.title.toLowerCase() : 'the own question';
+  switch (kind) {
+    case 'total':
+      return 'Total marks';
+    case 'minutes':
+      return 'Minutes';
+    case 'rising':
+      return 'The largest step';
+    case 'difficulty':
+      return id === 'mean' ? 'Mean difficulty' : `Share of ${id} marks`;
+    case 'patterns':
+      return `Parts that show ${line.slice('patterns.'.length)}`;
+    case 'sections':
+      return `${name === 'marks' ? 'Marks' : 'Minutes'} of section ${id}`;
+    default:
+      return `${{ parts: 'Parts', marks: 'Marks', difficulty: 'Difficulty' }[name ?? ''] ?? ''} of ${of}`;
+  }
+}

@@ -1,0 +1,131 @@
+<script lang="ts">
+  import type { HouseStyle } from '@zealous-quill/core/house-style';
+  import type { Bounds } from '@zealous-quill/core/exams';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import DataTable from '$lib/ui/kit/DataTable.svelte';
+  import MathText from '$lib/ui/sheet/MathText.svelte';
+  import { duration, logit, plural } from '../format';
+  import { offered, type Trial } from './trial.svelte';
+
+  interface Props {
+    trial: Trial | null;
+    isBusy: boolean;
+    style: HouseStyle;
+    onoffer: (line: string, value: number | Bounds) => void;
+  }
+
+  let { trial, isBusy, style, onoffer }: Props = $props();
+
+  const columns = [
+    { title: 'No.', isNumber: true },
+    { title: 'Item' },
+    { title: 'Marks', isNumber: true },
+    { title: 'Difficulty', isNumber: true },
+    { title: 'Time', isNumber: true }
+  ];
+  const bands = ['easy', 'middling', 'hard'] as const;
+</script>
+
+<div class:busy={isBusy} aria-busy={isBusy}>
+  {#if !trial}
+    <p class="faint" role="status">Looking for a paper …</p>
+  {:else if trial.ok}
+    {@const { totals, parts } = trial}
+    <p class="totals" role="status">
+      <strong>{plural(totals.marks, 'mark')}</strong> · about {Math.ceil(totals.minutes)} minutes · mean
+      difficulty {logit(totals.mean, style)}
+    </p>
+    <div
+      class="shares"
+      role="img"
+      aria-label="Marks by predicted difficulty: {bands
+        .map((band) => `${band} ${Math.round(totals[band] * totals.marks)}`)
+        .join(', ')}"
+    >
+      {#each bands as band (band)}
+        {#if totals[band] > 0}
+          <span class={band} style:flex-grow={totals[band]}
+            >{band} {Math.round(totals[band] * totals.marks)}</span
+          >
+        {/if}
+      {/each}
+    </div>
+    <p class="faint small">Difficulty and time are estimates.</p>
+    <DataTable {columns}>
+      {#each parts as part, at (at)}
+        <tr>
+          <td class="number">{part.question === parts[at - 1]?.question ? '' : part.question}</td>
+          <td>
+            {#if part.line}<span class="figures"><MathText text={part.line} /></span><br />{/if}
+            <span class="faint small">{part.title}</span>
+          </td>
+          <td class="number">{part.marks}</td>
+          <td class="number">{logit(part.difficulty / 100, style)}</td>
+          <td class="number">{duration(part.seconds)}</td>
+        </tr>
+      {/each}
+    </DataTable>
+  {:else}
+    <div class="vain" role="status">
+      <p><strong>{trial.message}</strong></p>
+      {#if trial.lines.length > 0}
+        <ul>
+          {#each trial.lines as { line, words, nearest } (line)}
+            <li>
+              {words}
+              {#if nearest !== null && nearest !== undefined}
+                <Button kind="quiet" onclick={() => onoffer(line, nearest)}
+                  >change to {offered(nearest)}</Button
+                >
+              {:else}<span class="faint">no other value alone would do</span>{/if}
+            </li>
+          {/each}
+        </ul>
+      {/if}
+    </div>
+  {/if}
+</div>
+
+<style>
+  .busy {
+    opacity: 0.6;
+  }
+  .totals {
+    font-size: var(--text-lg);
+  }
+  .shares {
+    display: flex;
+    gap: 2px;
+    margin: var(--space-2) 0 var(--space-1);
+  }
+  .shares span {
+    flex-basis: 0;
+    min-width: max-content;
+    padding: 0 var(--space-2);
+    border: 1px solid var(--ink);
+  }
+  .easy {
+    background: var(--leaf);
+  }
+  .middling {
+    background: var(--raised);
+  }
+  .hard {
+    background: var(--ink);
+    color: var(--paper);
+  }
+  .vain {
+    background: var(--lamp-soft);
+    border-left: 4px solid var(--lamp);
+    padding: var(--space-2) var(--space-4);
+  }
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-1) var(--space-4);
+    padding: var(--space-half) 0;
+  }
+  .small {
+    font-size: var(--text-sm);
+  }
+</style>

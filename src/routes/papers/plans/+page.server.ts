@@ -1,0 +1,35 @@
+import { db } from '$lib/server/database/connection';
+import { readHouseStyle } from '$lib/server/database/house-style';
+import { createPlan, listPlans, readPlan, removePlan } from '$lib/server/database/plans';
+import { startPlan } from '$lib/server/exam-plan';
+import { idOf, textOf } from '$lib/server/forms';
+import { listedSkills } from '$lib/server/shown-skills';
+import { findCard } from '@zealous-quill/core/skills';
+import { fail, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = () => ({
+  plans: listPlans(db()),
+  skills: listedSkills(readHouseStyle(db()))
+});
+
+export const actions: Actions = {
+  start: async ({ request }) => {
+    const card = findCard(textOf(await request.formData(), 'skill'));
+    if (!card) return fail(400, { problem: 'There is no such skill.' });
+    redirect(
+      303,
+      `/papers/plans/${createPlan(db(), `Assessment: ${card.title.toLowerCase()}`, startPlan(card.id))}`
+    );
+  },
+  copy: async ({ request }) => {
+    const own = readPlan(db(), idOf((await request.formData()).get('id')) ?? 0);
+    if (!own) return fail(404, { problem: 'This plan is not there any more.' });
+    redirect(303, `/papers/plans/${createPlan(db(), `${own.name}, copy`.slice(0, 120), own.plan)}`);
+  },
+  remove: async ({ request }) => {
+    const removed = removePlan(db(), idOf((await request.formData()).get('id')) ?? 0);
+    if (!removed) return fail(404, { problem: 'This plan is not there any more.' });
+    return { removed };
+  }
+};

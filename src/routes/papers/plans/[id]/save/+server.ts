@@ -1,0 +1,29 @@
+import { blueprintSchema } from '@zealous-quill/core/exams';
+import { fail, invalid, post, reply } from '$lib/server/api/reply';
+import { planProblems } from '$lib/server/api/exams';
+import { db } from '$lib/server/database/connection';
+import { savePlan } from '$lib/server/database/plans';
+import { idOf } from '$lib/server/forms';
+import { z } from 'zod';
+import type { RequestHandler } from './$types';
+
+const request = z.strictObject({
+  version: z.int().min(1),
+  name: z.string().trim().min(1).max(120),
+  plan: blueprintSchema
+});
+
+/** Saves over the version that was read; says so if that is not the newest any more. */
+export const POST: RequestHandler = ({ params, request: sent }) =>
+  post(request, ({ version, name, plan }) => {
+    const problems = [...planProblems(plan)];
+    if (problems.length > 0) return invalid(problems);
+    const saved = savePlan(db(), { id: idOf(params.id) ?? 0, version, name, plan });
+    if (saved.ok) return reply({ version: saved.version });
+    if (saved.code === 'missing') return fail(404, 'missing', 'This plan has been removed.');
+    const { current } = saved;
+    return fail(409, 'changed', 'This plan was saved elsewhere since you opened it.', {
+      version: current.version,
+      saved: { name: current.name, plan: current.plan }
+    });
+  })({ request: sent });
