@@ -1,6 +1,6 @@
 import { partSeed, seededRandom } from '../spaces';
-import type { DrawnPart, ExamPart } from './assemble';
 import type { Blueprint } from './blueprint';
+import type { DrawnPart, ExamPart } from './exam-part';
 
 /** Parts that make one question, in the order in which they are asked. */
 interface Question {

@@ -1,31 +1,13 @@
 import { skillOf } from '../skills';
 import { partSeed, seededRandom } from '../spaces';
-import type { Blueprint, BlueprintRow, PartKind } from './blueprint';
-import { optionsOf, type Option } from './choice';
+import type { Blueprint, BlueprintRow } from './blueprint';
+import { optionsOf } from './choice';
 import { classesOf, type EmptyRow } from './classes';
 import { conflictsOf, Feasibility, solveStepwise, type PlanConflict } from './conflicts';
 import { linesOf, Model, sectionsOf, type Solver } from './model';
 import { arranged } from './arrange';
+import type { DrawnPart, ExamPart } from './exam-part';
 import { bandOf, bands, type Band, type PartClass } from './part-class';
-
-/** A part of an assembled exam. */
-export interface ExamPart {
-  readonly row: string;
-  /** Empty for rows that name none. */
-  readonly section: string;
-  /** The number of its question, counted through the paper. */
-  readonly question: number;
-  /** Null for a question of one's own, which has nothing given either. */
-  readonly skill: string | null;
-  readonly school: string | null;
-  readonly given: unknown;
-  readonly kind: PartKind;
-  readonly marks: number;
-  /** In hundredths of a logit, as the item is analysed. */
-  readonly difficulty: number;
-  readonly seconds: number;
-  readonly options?: readonly Option[];
-}
 
 /** What an assembled exam comes to; it is an estimate where it says how hard or how long. */
 export interface Totals {
@@ -91,11 +73,6 @@ export function assemble(plan: Blueprint, seed: number, solver: Solver): Assembl
 function goalOf(classes: readonly PartClass[], seed: number): number[] {
   const random = seededRandom(partSeed(seed, 'ties'));
   return classes.map(() => (Math.abs(random.next()) % 7) - 3);
-}
-
-/** A part before it has its place. */
-export interface DrawnPart extends Omit<ExamPart, 'question'> {
-  readonly of: PartClass;
 }
 
 type Drawn =

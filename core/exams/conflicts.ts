@@ -1,6 +1,6 @@
 import type { Bounds } from './blueprint';
-import { gapsIn, MOST_CUTS } from './steps';
-import { linesOf, type Constraint, type Cut, type Line, type Model, type Solved } from './model';
+import { gapsIn, MOST_CUTS, type Cut } from './steps';
+import { linesOf, type Constraint, type Line, type Model, type Solved } from './model';
 
 /** Lines of a plan that cannot hold together, and one bound of each that would let all others hold. */
 export interface PlanConflict {

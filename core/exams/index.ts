@@ -5,13 +5,8 @@ export {
   type BlueprintRow,
   type Bounds
 } from './blueprint';
-export {
-  assemble,
-  type Assembled,
-  type AssemblyError,
-  type ExamPart,
-  type Totals
-} from './assemble';
+export { assemble, type Assembled, type AssemblyError, type Totals } from './assemble';
+export { type ExamPart } from './exam-part';
 export { isPattern, type EmptyRow } from './classes';
 export { optionsOf, type Option } from './choice';
 export { type PlanConflict } from './conflicts';

@@ -1,5 +1,6 @@
 import { MOST_PARTS, NO_SECTION, partsOf, type Blueprint, type Bounds } from './blueprint';
 import { bandOf, bands, type PartClass } from './part-class';
+import type { Cut } from './steps';
 
 /** A sum over the classes, with how many parts are taken of each, that must lie within bounds. */
 export interface Constraint {
@@ -188,14 +189,6 @@ export type Solver = (lp: string) => {
 
 /** How many parts are taken more than once of a class costs so much. */
 const REPEAT = 10;
-
-/** Between two parts of a section that follow each other there is a part here, or one side is empty. */
-export interface Cut {
-  readonly section: string;
-  /** Difficulties in hundredths of a logit, both apart from what must be between. */
-  readonly below: number;
-  readonly above: number;
-}
 
 /** The program of some lines over the classes. */
 export class Model {

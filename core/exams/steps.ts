@@ -1,5 +1,12 @@
-import type { Cut } from './model';
 import type { PartClass } from './part-class';
+
+/** Between two parts of a section that follow each other there is a part here, or one side is empty. */
+export interface Cut {
+  readonly section: string;
+  /** Difficulties in hundredths of a logit, both apart from what must be between. */
+  readonly below: number;
+  readonly above: number;
+}
 
 /** Gaps that are cut before a plan is called too hard. */
 export const MOST_CUTS = 80;

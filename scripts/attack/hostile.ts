@@ -69,6 +69,8 @@ const pages = [
   '/papers/1/print',
   '/papers/1/pages',
   '/papers/1/preview',
+  '/papers/plans',
+  '/papers/plans/1',
   '/marking',
   '/marking/1',
   '/marking/1/pages/1',
@@ -101,6 +103,9 @@ const forms: readonly (readonly [path: string, fields: Readonly<Record<string, s
   ['/papers?/remove', { id: '9', marks: 'go' }],
   ['/papers/3?/sit', { class: '1', satOn: '2026-11-27' }],
   ['/papers/1?/edition', {}],
+  ['/papers/plans?/start', { skill: 'column-addition' }],
+  ['/papers/plans?/copy', { id: '1' }],
+  ['/papers/plans?/remove', { id: '1' }],
   ['/classes?/create', { name: '8 Tin' }],
   ['/classes?/archive', { year: '2026/27' }],
   ['/classes/1?/add', { name: 'Fell, Oona', key: 'a' }],
@@ -147,6 +152,29 @@ const bodies: readonly (readonly [path: string, body: object])[] = [
   [
     '/api/marking',
     { skill: 'column-addition', given: { addends: ['47', '38'] }, working: {}, answer: '75' }
+  ],
+  [
+    '/api/assemble',
+    {
+      total: 8,
+      minutes: { max: 20 },
+      difficulty: { mean: { min: -3, max: 1 }, easy: { max: 1 } },
+      patterns: { 'column-addition/carry-dropped': 1 },
+      rows: [{ id: 'a', skills: ['column-addition'], kind: 'set-out', parts: { min: 1, max: 6 } }],
+      seed: 3
+    }
+  ],
+  [
+    '/api/forms',
+    { parts: [{ skill: 'column-addition', given: { addends: ['47', '38'] } }], count: 3, seed: 1 }
+  ],
+  [
+    '/papers/plans/1/save',
+    {
+      version: 1,
+      name: 'Spring',
+      plan: { total: 4, rows: [{ id: 'a', skills: ['column-addition'], kind: 'bare' }] }
+    }
   ],
   ['/api/suitability', { operation: 'addition', operands: ['198', '57'] }]
 ];

@@ -52,7 +52,7 @@
     white-space: nowrap;
   }
   input {
-    width: 3.4em;
+    width: 2.9em;
     padding: 0 var(--space-1);
     text-align: right;
     font-variant-numeric: tabular-nums;

@@ -363,7 +363,7 @@
     align-items: baseline;
   }
   .columns input[type='number'] {
-    width: 4em;
+    width: 3.6em;
     padding: 0 var(--space-1);
     text-align: right;
   }
@@ -384,7 +384,7 @@
     color: var(--faint);
   }
   .what strong {
-    width: 9.5rem;
+    width: 8.5rem;
   }
   .trial {
     position: sticky;
