@@ -28,7 +28,7 @@ export function shownParts(parts: readonly ExamPart[], style: HouseStyle): Shown
   }));
 }
 
-/** A new plan: forty marks of a skill, as a rung of its ladder asks for them. */
+/** A new plan: twenty marks of a skill, as a rung of its ladder asks for them. */
 export function startPlan(skill: string): Blueprint {
   return { total: 20, rising: true, seed: 1, rows: [startRow(skill, 'r1')] };
 }
