@@ -303,7 +303,8 @@
       <Button kind="quiet" onclick={addOwn}>or a question of your own</Button>
     </div>
   </div>
-  <section class="trial" aria-label="A paper that meets it">
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+  <div class="trial" role="region" aria-label="A paper that meets it" tabindex="0">
     <TrialView
       trial={trials.last}
       isBusy={trials.isBusy}
@@ -311,7 +312,7 @@
       onoffer={(line, value) =>
         draft.edit((now) => ({ ...now, plan: withLine(now.plan, line, value) }))}
     />
-  </section>
+  </div>
 </div>
 
 <style>
