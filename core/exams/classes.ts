@@ -1,21 +1,24 @@
+import { defaultHouseStyle } from '../house-style';
 import { availableMarks } from '../marking/scheme';
 import {
-  cards,
-  drawItems,
   explainEmpty,
+  findSkill,
   itemsUnder,
   patternKey,
+  schoolIn,
   skillOf,
+  splitPatternKey,
   WorkedItem,
   type Conflict,
   type Controls,
   type Skill
 } from '../skills';
 import { difficultyOf, secondsOf } from '../skills/weights';
-import { partSeed, recently, type Told } from '../spaces';
+import { partSeed, recently, type ItemSpace, type Told } from '../spaces';
 import type { Blueprint, BlueprintRow } from './blueprint';
 import { MOST_PARTS, NO_SECTION } from './blueprint';
 import { optionsOf } from './choice';
+import { controlsFor, drawSome } from './draw-some';
 import type { PartClass } from './part-class';
 
 /** Items of a row that are drawn and looked at, to find out what combinations are worth. */
@@ -75,8 +78,8 @@ function requestsOf(plan: Blueprint, row: BlueprintRow, seed: number): Asked[] {
     const skill = skillOf(id);
     const controls = (row.controls?.[id] ?? {}) as Controls;
     const request = {
-      ...{ row, skill, school: row.school ?? firstSchool(skill) },
-      patterns: Object.keys(plan.patterns ?? {}).filter((key) => key.startsWith(`${id}/`)),
+      ...{ row, skill, school: row.school ?? schoolIn(skill, defaultHouseStyle) },
+      patterns: patternsFor(plan, id),
       except: exceptedOf(plan, skill)
     };
     const seeded = (part: string) => partSeed(seed, `${row.id}/${id}/${part}`);
@@ -89,8 +92,6 @@ function requestsOf(plan: Blueprint, row: BlueprintRow, seed: number): Asked[] {
     }));
   });
 }
-
-const firstSchool = (skill: Skill) => Object.keys(skill.schools)[0]!;
 
 /** The items of a skill that may not be drawn: those that are kept already, and those to avoid. */
 export function exceptedOf({ avoid = [], keep = [] }: Blueprint, skill: Skill): Set<string> {
@@ -131,7 +132,7 @@ function workedOut(asked: Asked): RowClasses {
       error: { code: 'empty-space', row: row.id, skill: skill.id, ...conflict }
     };
   }
-  const { groups, isExact } = groupsOf(asked);
+  const { groups, isExact } = groupsOf(asked, space);
   const needsItems = patterns.length > 0 || row.kind === 'choice';
   // Of items that differ only by order one is used; what was met of a small space is all there is.
   const share = Number((1000n * space.usable) / space.count) / 1000;
@@ -146,9 +147,8 @@ function workedOut(asked: Asked): RowClasses {
 }
 
 /** The exact combinations of the space, put together by what they are worth. */
-function groupsOf(asked: Asked): { groups: Group[]; isExact: boolean } {
+function groupsOf(asked: Asked, space: ItemSpace<unknown>): { groups: Group[]; isExact: boolean } {
   const { skill, controls, except, seed } = asked;
-  const space = itemsUnder(skill, controls);
   const combinations = space.combinations(skill.tells);
   const wanted = space.usable < BigInt(LOOKED_AT) ? Number(space.usable) : LOOKED_AT;
   const drawn = drawSome(skill, { controls, count: wanted, seed, except });
@@ -194,26 +194,6 @@ function marksOf({ row, skill, school }: Asked, given: unknown): number | undefi
 }
 
 const toldKey = (skill: Skill, told: Told) => skill.tells.map((name) => String(told[name])).join();
-
-/** Exact values as the controls that ask for them. */
-function controlsFor(told: Told): Controls {
-  return Object.fromEntries(
-    Object.entries(told).map(([name, value]) => [name, typeof value === 'string' ? [value] : value])
-  );
-}
-
-/** Different items, as many as there are up to the count. */
-function drawSome(
-  skill: Skill,
-  request: { controls: Controls; count: number; seed: number; except: ReadonlySet<string> }
-): unknown[] {
-  for (let count = request.count; count > 0; count = Math.floor(count / 2)) {
-    const drawn = drawItems(skill, { ...request, count, orderless: true });
-    if (drawn.ok) return drawn.given;
-    if (drawn.error.code !== 'too-few') return [];
-  }
-  return [];
-}
 
 const common = ({ row, skill, school, spread }: Asked) => ({
   ...{ row: row.id, section: row.section ?? NO_SECTION, skill: skill.id, school, spread, least: 0 }
@@ -317,16 +297,15 @@ function keptClasses(plan: Blueprint): PartClass[] {
   return (plan.keep ?? []).map(({ row: id, skill: name, school: own, given }) => {
     const row = plan.rows.find((one) => one.id === id)!;
     const skill = skillOf(name);
-    const school = own ?? row.school ?? firstSchool(skill);
+    const school = own ?? row.school ?? schoolIn(skill, defaultHouseStyle);
     const features = skill.measure(given);
     const asked = { row, skill, school } as Asked;
-    const patterns = Object.keys(plan.patterns ?? {}).filter((key) => key.startsWith(`${name}/`));
     return {
       ...{ row: id, section: row.section ?? NO_SECTION, skill: name, school },
       marks: marksOf(asked, given)!,
       difficulty: Math.round(100 * difficultyOf(skill.weights, features)),
       seconds: secondsOf(skill.weights, features),
-      patterns: shownOn(skill, given, school, patterns),
+      patterns: shownOn(skill, given, school, patternsFor(plan, name)),
       spread: spreadOf(row, features),
       ...{ most: 1, least: 1 },
       draw: () => [given]
@@ -342,8 +321,11 @@ function spreadOf({ spread }: BlueprintRow, features: Readonly<Record<string, un
 }
 
 /** Whether there is a pattern of that key. */
-export const isPattern = (key: string) =>
-  cards.some(
-    ({ id }) =>
-      key.startsWith(`${id}/`) && skillOf(id).patterns.some((one) => patternKey(id, one.id) === key)
-  );
+export function isPattern(key: string): boolean {
+  const { skill, pattern } = splitPatternKey(key);
+  return findSkill(skill)?.patterns.some(({ id }) => id === pattern) ?? false;
+}
+
+/** The patterns of a skill that a plan asks for. */
+const patternsFor = ({ patterns = {} }: Blueprint, skill: string) =>
+  Object.keys(patterns).filter((key) => splitPatternKey(key).skill === skill);

@@ -1,5 +1,6 @@
-import { drawItems, patternKey, skillOf, WorkedItem, type Controls, type Skill } from '../skills';
+import { patternKey, skillOf, WorkedItem, type Skill } from '../skills';
 import { partSeed } from '../spaces';
+import { controlsFor, drawSome } from './draw-some';
 
 /** A part whose numbers vary from form to form. */
 export interface FormPart {
@@ -74,19 +75,16 @@ function versionsOf(
   { count, seed, taken }: { count: number; seed: number; taken: ReadonlySet<string> }
 ): unknown[] {
   const features = skill.measure(given);
-  const held = Object.fromEntries(
-    [...skill.tells, ...hold].map((name) => {
-      const value = features[name]!;
-      return [name, typeof value === 'string' ? [value] : value];
-    })
-  ) as Controls;
+  const held = controlsFor(
+    Object.fromEntries([...skill.tells, ...hold].map((name) => [name, features[name]!]))
+  );
   const wanted = likeness(skill, given, school);
   // Those with an answer of their own come first; the others are for where there are too few.
   const answers = new Set([wanted.answer]);
   const fresh: unknown[] = [];
   const others: unknown[] = [];
-  const asked = { count: TRIES * count + TRIES_AT_LEAST, seed, taken };
-  for (const candidate of candidates(skill, held, asked)) {
+  const asked = { controls: held, count: TRIES * count + TRIES_AT_LEAST, seed, except: taken };
+  for (const candidate of drawSome(skill, asked)) {
     if (fresh.length === count) break;
     const { answer, text } = likeness(skill, candidate, school);
     if (text !== wanted.text) continue;
@@ -94,20 +92,6 @@ function versionsOf(
     answers.add(answer);
   }
   return [...fresh, ...others].slice(0, count);
-}
-
-function candidates(
-  skill: Skill,
-  controls: Controls,
-  { count, seed, taken }: { count: number; seed: number; taken: ReadonlySet<string> }
-): unknown[] {
-  const request = { controls, seed, except: taken, orderless: true };
-  for (let wanted = count; wanted > 0; wanted = Math.floor(wanted / 2)) {
-    const drawn = drawItems(skill, { ...request, count: wanted });
-    if (drawn.ok) return drawn.given;
-    if (drawn.error.code !== 'too-few') return [];
-  }
-  return [];
 }
 
 /** What must be the same beside the features, as one text: kinds of marks, and what shows. */

@@ -4,7 +4,7 @@ import {
   type AssemblyError,
   type Blueprint
 } from '@zealous-quill/core/exams';
-import { defaultHouseStyle, type HouseStyle } from '@zealous-quill/core/house-style';
+import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { findSkill, readControls, schoolIn, type Controls } from '@zealous-quill/core/skills';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
@@ -41,7 +41,7 @@ export const makeForms = post(
       const skill = findSkill(id)!;
       return {
         ...{ skill: id, given: readGiven(id, given), hold },
-        school: school ?? schoolIn(skill, defaultHouseStyle satisfies HouseStyle)
+        school: school ?? schoolIn(skill, defaultHouseStyle)
       };
     });
     const avoided = avoid.map(({ skill, given }) => ({ skill, given: readGiven(skill, given) }));

@@ -1,12 +1,12 @@
 <script lang="ts">
   import type { Blueprint, BlueprintRow } from '@zealous-quill/core/exams';
-  import Select from 'flowbite-svelte/Select.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import { Draft, tabKeeper } from '$lib/ui/draft.svelte';
   import DraftClash from '$lib/ui/DraftClash.svelte';
   import { plural } from '$lib/ui/format';
   import { guardLeaving } from '$lib/ui/guard-leaving';
   import BoundsInput from '$lib/ui/plans/BoundsInput.svelte';
+  import PlanRow from '$lib/ui/plans/PlanRow.svelte';
   import { Trials, withLine } from '$lib/ui/plans/trial.svelte';
   import TrialView from '$lib/ui/plans/TrialView.svelte';
   import { postDraft } from '$lib/ui/post-draft';
@@ -87,17 +87,6 @@
   }
 
   const title = (skill: string) => data.skills.find((one) => one.id === skill)?.title ?? skill;
-  const rungOf = ({ skills: [skill = ''], controls }: BlueprintRow) =>
-    data.ladders[skill]?.findIndex(
-      (rung) => JSON.stringify(rung.controls) === JSON.stringify(controls?.[skill] ?? {})
-    ) ?? -1;
-
-  const kinds = [
-    ['set-out', 'set out in squares'],
-    ['bare', 'answer only'],
-    ['choice', 'choice of four'],
-    ['show-working', 'show your working']
-  ] as const;
   const number = (text: string) => (text.trim() === '' ? undefined : Number(text));
 </script>
 
@@ -194,101 +183,14 @@
 
     <ul aria-label="Rows of the plan">
       {#each plan.rows as row (row.id)}
-        {@const skill = row.skills[0]}
-        {@const own = row.own}
-        <li class="leaf">
-          <div class="what">
-            <strong>{skill ? title(skill) : 'Own question'}</strong>
-            {#if skill}
-              <Select
-                placeholder=""
-                class="w-44"
-                aria-label="Items of {title(skill)}"
-                value={rungOf(row)}
-                onchange={(event) => {
-                  const rung = data.ladders[skill]?.[Number(event.currentTarget.value)];
-                  if (rung) changeRow(row, { controls: { [skill]: rung.controls as never } });
-                }}
-              >
-                {#if rungOf(row) < 0}<option value={-1}>controls of its own</option>{/if}
-                {#each data.ladders[skill] ?? [] as rung, at (at)}
-                  <option value={at}>as rung {rung.title}</option>
-                {/each}
-              </Select>
-              <Select
-                placeholder=""
-                class="w-38"
-                aria-label="How {title(skill)} is presented"
-                value={row.kind}
-                onchange={(event) =>
-                  changeRow(row, { kind: event.currentTarget.value as BlueprintRow['kind'] })}
-              >
-                {#each kinds as [value, word] (value)}<option {value}>{word}</option>{/each}
-              </Select>
-            {/if}
-            <Button
-              kind="quiet"
-              class="ml-auto"
-              disabled={plan.rows.length === 1}
-              onclick={() => change({ rows: plan.rows.filter((one) => one.id !== row.id) })}
-              >remove<span class="visually-hidden">
-                {skill ? title(skill) : 'the own question'}</span
-              ></Button
-            >
-          </div>
-          <div class="how">
-            <span>
-              Parts
-              <BoundsInput
-                label="parts"
-                value={row.parts}
-                onchange={(parts) => changeRow(row, { parts })}
-              />
-            </span>
-            {#if own}
-              <label>
-                Marks
-                <input
-                  type="number"
-                  min="1"
-                  max="50"
-                  value={own.marks}
-                  onchange={(event) =>
-                    changeRow(row, { own: { ...own, marks: Number(event.currentTarget.value) } })}
-                />
-              </label>
-              <label>
-                Minutes
-                <input
-                  type="number"
-                  min="0"
-                  max="120"
-                  value={own.minutes}
-                  onchange={(event) =>
-                    changeRow(row, { own: { ...own, minutes: Number(event.currentTarget.value) } })}
-                />
-              </label>
-            {:else}
-              <span>
-                Marks
-                <BoundsInput
-                  label="marks"
-                  value={row.marks}
-                  onchange={(marks) => changeRow(row, { marks })}
-                />
-              </span>
-              <span>
-                Difficulty
-                <BoundsInput
-                  label="difficulty"
-                  step={0.1}
-                  value={row.difficulty}
-                  onchange={(difficulty) => changeRow(row, { difficulty })}
-                />
-              </span>
-            {/if}
-          </div>
-        </li>
+        <PlanRow
+          {row}
+          title={row.skills[0] ? title(row.skills[0]) : 'Own question'}
+          rungs={data.ladders[row.skills[0] ?? ''] ?? []}
+          isOnly={plan.rows.length === 1}
+          onchange={(next) => changeRow(row, next)}
+          onremove={() => change({ rows: plan.rows.filter((one) => one.id !== row.id) })}
+        />
       {/each}
     </ul>
     <div class="add">
@@ -367,25 +269,6 @@
     width: 3.6em;
     padding: 0 var(--space-1);
     text-align: right;
-  }
-  li {
-    padding: var(--space-2) var(--space-4);
-    margin-bottom: var(--space-2);
-  }
-  .what,
-  .how {
-    display: flex;
-    flex-wrap: wrap;
-    gap: var(--space-2) var(--space-3);
-    align-items: center;
-  }
-  .how {
-    gap: var(--space-1) var(--space-4);
-    margin-top: var(--space-1);
-    color: var(--faint);
-  }
-  .what strong {
-    width: 8.5rem;
   }
   .trial {
     position: sticky;
