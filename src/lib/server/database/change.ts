@@ -45,8 +45,19 @@ export function change<T>(db: Db, work: (tx: Writer, log: Log) => T): T {
   );
 }
 
-/** Whether the logbook says already that this work is under way, so that saves by themselves do not fill it. */
-export function isGoingOn(db: Reader, action: string, subject: Subject): boolean {
+/** Notes work that saves itself, once in a while: else it would fill the logbook. */
+export function logWork(
+  tx: Reader,
+  log: Log,
+  action: string,
+  subject: Subject,
+  within: () => readonly Subject[] = () => []
+): void {
+  if (!isGoingOn(tx, action, subject)) log(action, subject, within());
+}
+
+/** Whether the logbook says already that this work is under way. */
+function isGoingOn(db: Reader, action: string, subject: Subject): boolean {
   const since = new Date(Date.now() - ONE_LINE * 60_000).toISOString();
   const line = db
     .select({ id: logbook.id })

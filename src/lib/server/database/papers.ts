@@ -3,7 +3,7 @@ import { outline, problemsIn, type Paper, type PaperProblem } from '@zealous-qui
 import { and, count, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { containing, PAGE, pageOf, type Listed, type ListQuery } from '../list-query';
 import { moveToBin } from './bin';
-import { change, isGoingOn } from './change';
+import { change, logWork } from './change';
 import type { Db, Reader, Writer } from './connection';
 import { readHouseStyle } from './house-style';
 import { readRungs, writeRungs } from './rungs';
@@ -130,7 +130,7 @@ export function savePaper(db: Db, id: number, version: number, paper: Paper): Sa
     tx.delete(sections).where(eq(sections.paperId, id)).run();
     writeRungs(tx, id, paper.rungs);
     countUp(tx, id, paper);
-    if (!isGoingOn(tx, 'paper edited', ['paper', id])) log('paper edited', ['paper', id]);
+    logWork(tx, log, 'paper edited', ['paper', id]);
     return { ok: true, version: version + 1 };
   });
 }

@@ -1,7 +1,7 @@
 import { blueprintSchema, type Blueprint } from '@zealous-quill/core/exams';
 import { desc, eq, isNull } from 'drizzle-orm';
 import { moveToBin } from './bin';
-import { change, isGoingOn } from './change';
+import { change, logWork } from './change';
 import type { Db, Reader } from './connection';
 import type { Removed } from './papers';
 import { blueprints } from './schema';
@@ -71,7 +71,7 @@ export function savePlan(db: Db, { id, version, name, plan }: SavedPlan): SavePl
       .set({ name, plan, version: version + 1, updatedAt })
       .where(eq(blueprints.id, id))
       .run();
-    if (!isGoingOn(tx, 'plan edited', ['plan', id])) log('plan edited', ['plan', id]);
+    logWork(tx, log, 'plan edited', ['plan', id]);
     return { ok: true, version: version + 1 };
   });
 }

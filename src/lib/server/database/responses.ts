@@ -10,7 +10,7 @@ import {
 import type { Snapshot } from '@zealous-quill/core/papers';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skills';
 import { and, asc, count, eq, inArray } from 'drizzle-orm';
-import { change, COORDINATOR, isGoingOn, withinScript } from './change';
+import { change, COORDINATOR, logWork, withinScript } from './change';
 import type { Db, Reader, Writer } from './connection';
 import { keptSnapshot } from './kept-snapshot';
 import {
@@ -141,9 +141,7 @@ export function saveResponse(
       log(action, ['script', scriptId], withinScript(tx, scriptId))
     );
     countMarked(tx, scriptId);
-    if (!isGoingOn(tx, 'script marked', ['script', scriptId])) {
-      log('script marked', ['script', scriptId], withinScript(tx, scriptId));
-    }
+    logWork(tx, log, 'script marked', ['script', scriptId], () => withinScript(tx, scriptId));
     return { ok: true, version: values.version };
   });
 }
