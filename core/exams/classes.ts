@@ -314,7 +314,7 @@ function keptClasses(plan: Blueprint): PartClass[] {
 }
 
 /** The part of a row's spread that an item is for, by the value it is asked for exactly. */
-function spreadOf({ spread }: BlueprintRow, features: Readonly<Record<string, unknown>>) {
+export function spreadOf({ spread }: BlueprintRow, features: Readonly<Record<string, unknown>>) {
   if (!spread) return null;
   const at = spread.parts.findIndex(({ control }) => control === features[spread.feature]);
   return at < 0 ? 0 : at;

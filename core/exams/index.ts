@@ -12,3 +12,67 @@ export { optionsOf, type Option } from './choice';
 export { type PlanConflict } from './conflicts';
 export { type Solver } from './model';
 export { formsOf, type Forms, type FormsAsked } from './forms';
+export {
+  examSchema,
+  MOST_EXAM_PARTS,
+  partsIn,
+  placedParts,
+  spaceKinds,
+  withPart,
+  type AnswerSpace,
+  type Cover,
+  type Exam,
+  type ExamQuestion,
+  type ExamSection,
+  type PaperPart,
+  type PlacedPart,
+  type SpaceKind
+} from './exam';
+export { emptyCover, examOf, unwritten } from './from-parts';
+export {
+  partFacts,
+  partKey,
+  partSnapshot,
+  schemeKey,
+  schemeOfPart,
+  spaceOf,
+  type DefaultSchemes,
+  type ExamFacts,
+  type PartContext,
+  type PartFacts,
+  type PartSnapshot,
+  type StepGroup
+} from './paper-part';
+export { examOutline, type ExamOutline, type OutlinedPart } from './outline';
+export { checkPlan, type PlanLine } from './plan-check';
+export {
+  examOnForm,
+  formExceptions,
+  formLabel,
+  varyingParts,
+  type ExamForm,
+  type FormException
+} from './exam-form';
+export {
+  codeOf,
+  partScheme,
+  type PartScheme,
+  type SchemeLine,
+  type UsualWrong
+} from './mark-scheme';
+export {
+  addPart,
+  addSection,
+  freshId,
+  joinToBefore,
+  movePart,
+  moveQuestion,
+  placeQuestion,
+  questionsIn,
+  removePart,
+  removeSection,
+  splitAt,
+  withQuestion,
+  withSection
+} from './edit';
+export { planName, planOfExam, planOfPractice } from './plan-of';

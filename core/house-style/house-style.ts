@@ -1,4 +1,4 @@
-import type { HouseStyle } from './schema';
+import { USUAL_INSTRUCTIONS, type HouseStyle } from './schema';
 
 export type { HouseStyle };
 
@@ -23,6 +23,8 @@ export const defaultHouseStyle: HouseStyle = {
   placeholder: 'zero',
   decimalMark: 'point',
   grouping: 'space',
+  department: '',
+  instructions: USUAL_INSTRUCTIONS,
   paper: 'a4',
   squares: 7
 };

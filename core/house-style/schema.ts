@@ -1,5 +1,9 @@
 import * as z from 'zod/mini';
 
+/** Instructions on the cover of an exam, a line each, until a department writes its own. */
+export const USUAL_INSTRUCTIONS =
+  'Answer all questions.\nWrite your answers in the spaces provided.\nShow your working: marks are given for it.';
+
 /** The conventions of a department; every prompt, sheet, print and key follows them. */
 export const houseStyleSchema = z.strictObject({
   firstPlace: z._default(z.enum(['ones', 'units']), 'ones'),
@@ -31,6 +35,9 @@ export const houseStyleSchema = z.strictObject({
   placeholder: z._default(z.enum(['zero', 'cross', 'open']), 'zero'),
   decimalMark: z._default(z.enum(['point', 'comma']), 'point'),
   grouping: z._default(z.enum(['none', 'space', 'comma']), 'space'),
+  /** What stands on the cover of an exam. */
+  department: z._default(z.string().check(z.maxLength(80)), ''),
+  instructions: z._default(z.string().check(z.maxLength(1000)), USUAL_INSTRUCTIONS),
   paper: z._default(z.enum(['a4', 'us-letter']), 'a4'),
   squares: z._default(z.union([z.literal(5), z.literal(7), z.literal(10)]), 7)
 });

@@ -21,7 +21,8 @@ export const familyWords = {
   decimals: 'Decimals',
   fractions: 'Fractions',
   mental: 'In the head',
-  algebra: 'Algebra'
+  algebra: 'Algebra',
+  own: 'Own questions'
 } as const;
 
 export type Family = keyof typeof familyWords;

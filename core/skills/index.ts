@@ -1,4 +1,13 @@
-export { cards, findCard, loadSkills, loadWays, wrongMethod } from './registry';
+export {
+  cards,
+  findCard,
+  findListedSkill,
+  findPaperCard,
+  loadSkills,
+  loadWays,
+  wrongMethod
+} from './registry';
+export { OWN_QUESTION } from './own-question/card';
 export { findSkill, skillOf } from './loaded';
 export { familyWords, schoolIn, type Family, type Operation, type SkillCard } from './card';
 export { titleIn, type FeatureSpec, type FeatureValue, type Features } from './feature';

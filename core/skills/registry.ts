@@ -15,6 +15,7 @@ import { card as shortMultiplication } from './written/short-multiplication/card
 import { card as shortDivision } from './written/short-division/card';
 import { card as longDivision } from './written/long-division/card';
 import { card as longMultiplication } from './written/long-multiplication/card';
+import { card as ownQuestion } from './own-question/card';
 import { findSkill, keepLoaded } from './loaded';
 import type { Skill } from './skill';
 
@@ -40,12 +41,28 @@ const entries: readonly (readonly [card: SkillCard, load: Load])[] = [
   [factoriseQuadratic, () => import('./algebra/factorise-quadratic')]
 ];
 
+/** What stands on papers like an item of a skill, but is drawn by nobody and in no catalogue. */
+const unlisted: typeof entries = [[ownQuestion, () => import('./own-question')]];
+
+/** The cards of the catalogue. */
 export const cards: readonly SkillCard[] = entries.map(([card]) => card);
 
-/** The card of that id, or undefined. */
+/** The card of that id in the catalogue, or undefined. */
 export function findCard(id: string): SkillCard | undefined {
   return cards.find((card) => card.id === id);
 }
+
+/** The card of whatever can stand on a paper, or undefined. */
+export function findPaperCard(id: string): SkillCard | undefined {
+  return entryOf(id)?.[0];
+}
+
+/** The skill of that id in the catalogue, if it is loaded. */
+export function findListedSkill(id: string): Skill | undefined {
+  return findCard(id) && findSkill(id);
+}
+
+const entryOf = (id: string) => [...entries, ...unlisted].find(([card]) => card.id === id);
 
 /** The first skill of which a house style names a school that it does not have; undefined if all is well. */
 export function wrongMethod({ methods }: { methods: Readonly<Record<string, string>> }) {
@@ -59,7 +76,7 @@ export async function loadSkills(ids: Iterable<string>): Promise<void> {
   const missing = [...new Set(ids)].filter((id) => !findSkill(id));
   await Promise.all(
     missing.map(async (id) => {
-      const entry = entries.find(([card]) => card.id === id);
+      const entry = entryOf(id);
       if (!entry) throw new Error(`loadSkills: no skill '${id}' in the registry`);
       keepLoaded((await entry[1]()).skill);
     })
@@ -71,7 +88,7 @@ export function loadWays(operation: SkillCard['operation']): Promise<void> {
   return loadSkills(cards.filter((card) => card.operation === operation).map(({ id }) => id));
 }
 
-/** The skills that are loaded, in the order of the catalogue. */
+/** The skills of the catalogue that are loaded, in the order of the catalogue. */
 export function loadedSkills(): Skill[] {
   return cards.flatMap(({ id }) => findSkill(id) ?? []);
 }

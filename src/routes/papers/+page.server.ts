@@ -1,5 +1,5 @@
 import { controlsSchema } from '@zealous-quill/core/papers';
-import { findSkill, readControls, type Controls } from '@zealous-quill/core/skills';
+import { findListedSkill, readControls, type Controls } from '@zealous-quill/core/skills';
 import { takenAlong } from '$lib/server/database/bin';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
@@ -32,7 +32,7 @@ export const actions: Actions = {
   start: async (event) => {
     const { request } = event;
     const form = await request.formData();
-    const skill = findSkill(textOf(form, 'skill'));
+    const skill = findListedSkill(textOf(form, 'skill'));
     if (!skill) return fail(400, { problem: 'There is no such skill.' });
     const seed = newSeed();
     const style = readHouseStyle(db());

@@ -5,7 +5,7 @@ import {
   type Blueprint
 } from '@zealous-quill/core/exams';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
-import { findSkill, readControls, schoolIn, type Controls } from '@zealous-quill/core/skills';
+import { findListedSkill, readControls, schoolIn, type Controls } from '@zealous-quill/core/skills';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
 import { z } from 'zod';
@@ -38,7 +38,7 @@ export const makeForms = post(
     problems.push(...avoid.flatMap((part, at) => itemProblems(part, ['avoid', at])));
     if (problems.length > 0) return invalid(problems);
     const asked = parts.map(({ skill: id, given, school, hold = [] }) => {
-      const skill = findSkill(id)!;
+      const skill = findListedSkill(id)!;
       return {
         ...{ skill: id, given: readGiven(id, given), hold },
         school: school ?? schoolIn(skill, defaultHouseStyle)
@@ -50,13 +50,14 @@ export const makeForms = post(
   }
 );
 
-const readGiven = (skill: string, given: unknown) => findSkill(skill)!.given.schema.parse(given);
+const readGiven = (skill: string, given: unknown) =>
+  findListedSkill(skill)!.given.schema.parse(given);
 
 /** What only the skills can tell of a plan: whether they can read its controls, items and patterns. */
 export function* planProblems(plan: Blueprint): Generator<Problem> {
   for (const [at, row] of plan.rows.entries()) {
     for (const id of row.skills) {
-      const skill = findSkill(id)!;
+      const skill = findListedSkill(id)!;
       const controls = (row.controls?.[id] ?? {}) as Controls;
       const spread = row.spread?.parts.map(({ control }) => ({ [row.spread!.feature]: control }));
       for (const more of spread ?? [{}]) {
@@ -82,7 +83,7 @@ function itemProblems(
   { skill: id, given, school }: { skill: string; given: unknown; school?: string | undefined },
   path: readonly PropertyKey[]
 ): Problem[] {
-  const skill = findSkill(id);
+  const skill = findListedSkill(id);
   const place = path.map(String).join('.');
   if (!skill) return [{ field: `${place}.skill`, problem: 'there is no such skill' }];
   if (school !== undefined && !Object.hasOwn(skill.schools, school)) {
@@ -96,7 +97,7 @@ function heldProblems(
   { skill: id, hold = [] }: { skill: string; hold?: string[] | undefined },
   at: number
 ): Problem[] {
-  const known = findSkill(id)?.features.map((feature) => feature.id) ?? [];
+  const known = findListedSkill(id)?.features.map((feature) => feature.id) ?? [];
   const unknown = hold.find((name) => !known.includes(name));
   return unknown === undefined
     ? []

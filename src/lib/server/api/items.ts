@@ -7,7 +7,7 @@ import { markItem, unknownSteps } from '@zealous-quill/core/marking';
 import {
   analyseItem,
   describeSkill,
-  findSkill,
+  findListedSkill,
   readControls,
   schoolIn,
   suitability,
@@ -54,7 +54,7 @@ function listed(skill: Skill) {
 
 /** `POST /api/items/count` */
 export const countItems = post(countRequest, async ({ skill: id, controls }) => {
-  const skill = findSkill(id);
+  const skill = findListedSkill(id);
   if (!skill) return unknownSkill(id);
   const read = readControls(skill.features, controls, { isNew: true });
   if (!read.ok) return drawFailure(read.error);
@@ -64,7 +64,7 @@ export const countItems = post(countRequest, async ({ skill: id, controls }) => 
 
 /** `POST /api/items` */
 export const makeItems = post(itemsRequest, async (request) => {
-  const skill = findSkill(request.skill);
+  const skill = findListedSkill(request.skill);
   if (!skill) return unknownSkill(request.skill);
   const problem = styleProblem(request.houseStyle) ?? schoolProblem(skill, request.school);
   if (problem) return problem;
@@ -82,7 +82,7 @@ export const makeItems = post(itemsRequest, async (request) => {
 
 /** `POST /api/items/analyse` */
 export const analyse = post(analyseRequest, ({ skill: id, given, school, houseStyle }) => {
-  const skill = findSkill(id);
+  const skill = findListedSkill(id);
   if (!skill) return unknownSkill(id);
   const problem = styleProblem(houseStyle) ?? schoolProblem(skill, school);
   if (problem) return problem;
@@ -100,7 +100,7 @@ export const findSuitability = post(suitabilityRequest, ({ operation, operands }
 export const mark = post(
   markingRequest,
   ({ skill: id, given, working, answer, school, scheme }) => {
-    const skill = findSkill(id);
+    const skill = findListedSkill(id);
     if (!skill) return unknownSkill(id);
     const problem = schoolProblem(skill, school);
     if (problem) return problem;

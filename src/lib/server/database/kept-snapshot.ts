@@ -1,5 +1,5 @@
 import { schemeSchema } from '@zealous-quill/core/marking';
-import type { Snapshot } from '@zealous-quill/core/papers';
+import type { PartSnapshot } from '@zealous-quill/core/exams';
 import { findSkill } from '@zealous-quill/core/skills';
 import { z } from 'zod';
 
@@ -29,7 +29,8 @@ const printed = z.looseObject({
   }),
   texts: z.record(text, text),
   gaps: texts,
-  explanations: texts
+  explanations: texts,
+  options: z.optional(z.array(z.looseObject({ text, by: z.enum(['answer', 'pattern', 'slip']) })))
 });
 
 /** The columns of a snapshot as the text that is kept. */
@@ -43,14 +44,16 @@ export interface KeptTexts {
  * A snapshot as it was kept; undefined if it was damaged by anything, or if its skill can no longer read what was
  * given: whoever asks leaves it out and says so.
  */
-export function keptSnapshot(kept: KeptTexts): Snapshot | undefined {
+export function keptSnapshot(kept: KeptTexts): PartSnapshot | undefined {
   const snapshot = {
     item: parsed(item, kept.item),
     scheme: parsed(schemeSchema, kept.scheme),
     printed: parsed(printed, kept.printed ?? '')
   };
   if (!snapshot.item || !snapshot.scheme || !snapshot.printed) return undefined;
-  return isWorkable(snapshot.item) ? (snapshot as unknown as Snapshot) : undefined;
+  if (!isWorkable(snapshot.item)) return undefined;
+  const { options } = snapshot.printed;
+  return { ...snapshot, ...(options && { options }) } as unknown as PartSnapshot;
 }
 
 /** Whether the skill of an item is there, reads what is given, and has the way it is worked. */

@@ -118,7 +118,7 @@ export function savePaper(db: Db, id: number, version: number, paper: Paper): Sa
   if (problems.length > 0) return { ok: false, code: 'unreadable', problems };
   return change(db, (tx, log): SaveResult => {
     const row = tx.select().from(papers).where(eq(papers.id, id)).get();
-    if (!row) return { ok: false, code: 'missing' };
+    if (!row || row.kind !== 'practice') return { ok: false, code: 'missing' };
     if (row.frozenAt !== null) return { ok: false, code: 'sat' };
     if (row.version !== version) return { ok: false, code: 'changed' };
     const { title, seed, ramp } = paper;

@@ -47,6 +47,13 @@ export function readPlan(db: Reader, id: number): SavedPlan | undefined {
     : undefined;
 }
 
+/** The plan that a paper must meet; undefined if it has none, or it can no longer be read. */
+export function readPlanOf(db: Reader, paperId: number): Blueprint | undefined {
+  const row = db.select().from(blueprints).where(eq(blueprints.paperId, paperId)).get();
+  const read = row && blueprintSchema.safeParse(row.plan);
+  return read?.success ? read.data : undefined;
+}
+
 export function createPlan(db: Db, name: string, plan: Blueprint): number {
   return change(db, (tx, log) => {
     const { id } = tx.insert(blueprints).values({ name, plan }).returning().get();

@@ -26,7 +26,8 @@ export interface PupilRecord {
   readonly name: string;
   readonly className: string;
   readonly year: string;
-  readonly hasLargePrint: boolean;
+  /** Points; 0 for the usual size. */
+  readonly largePrint: number;
   readonly hasExtraTime: boolean;
   readonly papers: readonly SatRecord[];
   /** What the logbook says was done. */
@@ -43,7 +44,8 @@ export interface SatRecord {
 }
 
 interface ItemRecord {
-  readonly number: number;
+  /** What it is called on the paper: `3(a)`. */
+  readonly label: string;
   readonly prompt: string;
   readonly answer: string;
   /** By what the step is called, as it was typed; the answer stands last. */
@@ -86,7 +88,7 @@ export function pupilRecord(db: Reader, classId: number, id: number): PupilRecor
     .all();
   return {
     ...{ name: pupil.name, className, year },
-    hasLargePrint: pupil.largePrint,
+    largePrint: pupil.largePrint,
     hasExtraTime: pupil.extraTime,
     papers: sat.map(({ script, paperId, satOn, title }) => ({
       ...{ title, satOn, isAbsent: script.isAbsent },
@@ -116,12 +118,12 @@ function itemRecords(db: Reader, scriptId: number, paperId: number): ItemRecord[
       .all()
       .map(({ partId, outcome }) => [partId, outcome])
   );
-  return items.flatMap(({ id, number, item }) => {
+  return items.flatMap(({ id, label, item }) => {
     const state = states[`${scriptId}/${id}`];
     if (!state) return [];
     const outcome = outcomes.get(id);
     return {
-      ...{ number, prompt: item.prompt, answer: item.answer },
+      ...{ label, prompt: item.prompt, answer: item.answer },
       written: item.steps.flatMap(({ id: step, label }) => {
         const text = state.working[step];
         return text === undefined ? [] : [[label, text] as const];

@@ -23,6 +23,7 @@ import {
   snapshots,
   type Outcome
 } from './schema';
+import { schemesSince } from './scheme-versions';
 import { keptTexts } from './snapshots';
 
 /** The round of marking that counts until there is a second one. */
@@ -160,7 +161,9 @@ function snapshotFor(db: Reader, scriptId: number, partId: number): Sat | undefi
     .innerJoin(snapshots, and(eq(snapshots.formId, scripts.formId), eq(snapshots.partId, partId)))
     .where(eq(scripts.id, scriptId))
     .get();
-  return kept && keptSnapshot(kept);
+  const sat = kept && keptSnapshot(kept);
+  const since = schemesSince(db, [partId]).get(partId);
+  return sat && since ? { ...sat, scheme: since.scheme } : sat;
 }
 
 /** The marking of a script that counts; it begins with its first response. */

@@ -14,11 +14,14 @@ import { styleOf } from './papers';
 import { ROUND } from './responses';
 import { decisions, markings, marks, responses, scripts, type Outcome } from './schema';
 import { listScripts } from './sittings';
-import { readSat } from './snapshots';
+import type { Withdrawal } from './scheme-versions';
+import { readSat, type SatItem } from './snapshots';
 
 export interface ResultItem {
   readonly id: number;
   readonly number: number;
+  readonly label: string;
+  readonly withdrawn: Withdrawal;
   readonly skill: string;
   readonly prompt: string;
   readonly answer: string;
@@ -46,8 +49,8 @@ export interface ResultPupil {
   readonly isAbsent: boolean;
   /** Of the patterns that showed at least once. */
   readonly evidence: readonly PatternEvidence[];
-  /** Numbers of the items at which something else goes wrong steadily, of which there is no pattern. */
-  readonly unknown: readonly number[];
+  /** What the items are called at which something else goes wrong steadily, of which there is no pattern. */
+  readonly unknown: readonly string[];
 }
 
 export interface PatternSummary {
@@ -92,9 +95,13 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
   const items = parts.filter((part) => isMarked(part));
   const style = styleOf(db, paperId);
   const outcomes = outcomesOf(db, sittingId);
+  const availableOf = ({ scheme, withdrawn }: SatItem) =>
+    withdrawn === 'left-out' ? 0 : availableMarks(scheme);
   const changed = changedOf(db, sittingId);
   const worked = listScripts(db, sittingId).map((script) => {
-    const own = items.map(({ id }) => outcomes.get(`${script.id}/${id}`) ?? null);
+    const own = items.map((item) =>
+      counted(item, outcomes.get(`${script.id}/${item.id}`) ?? null, script.isAbsent)
+    );
     const { patterns, unknown } = pupilEvidence(observationsOf(own));
     return { script, own, evidence: patterns, unknown };
   });
@@ -109,7 +116,7 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
       isComplete: script.isAbsent || marked.length === items.length,
       isAbsent: script.isAbsent,
       evidence: evidence.filter(({ did }) => did > 0),
-      unknown: unknownItems(own, unknown).map((at) => items[at]!.number)
+      unknown: unknownItems(own, unknown).map((at) => items[at]!.label)
     };
   });
   const evidence = worked.flatMap((one) => one.evidence);
@@ -120,19 +127,20 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
   ]);
   const skills = [...new Set(items.map(({ item }) => item.skill))].map(skillOf);
   return {
-    items: items.map(({ id, number, item, scheme }, at) => ({
-      id,
-      number,
+    items: items.map(({ id, number, label, withdrawn, item }, at) => ({
+      ...{ id, number, label, withdrawn },
       skill: item.skill,
       prompt: item.prompt,
       answer: item.answer,
-      available: availableMarks(scheme),
+      available: availableOf(items[at]!),
       facility: facility(pupils.map(({ outcomes }) => outcomes[at] ?? null))
     })),
     pupils,
     skills: skills.map((skill) => {
-      const own = items.flatMap(({ item, scheme }, at) =>
-        item.skill === skill.id ? [{ at, school: item.school, marks: availableMarks(scheme) }] : []
+      const own = items.flatMap((one, at) =>
+        one.item.skill === skill.id
+          ? [{ at, school: one.item.school, marks: availableOf(one) }]
+          : []
       );
       return {
         ...{ skill: skill.id, title: skill.title, school: own[0]!.school, items: own.length },
@@ -142,7 +150,7 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
         )
       };
     }),
-    available: items.reduce((sum, { scheme }) => sum + availableMarks(scheme), 0),
+    available: items.reduce((sum, item) => sum + availableOf(item), 0),
     damage,
     patterns: skills.flatMap((skill) =>
       skill.patterns
@@ -158,6 +166,23 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
     )
   };
 }
+
+/** An outcome as it counts: of a part that is withdrawn nothing, or full marks for everyone who was there. */
+function counted(
+  { withdrawn, scheme }: SatItem,
+  outcome: Marked | null,
+  isAbsent: boolean
+): Marked | null {
+  if (withdrawn === 'no' || isAbsent) return outcome;
+  const available = withdrawn === 'left-out' ? 0 : availableMarks(scheme);
+  return { ...(outcome ?? unmarked), awarded: available, available };
+}
+
+/** What stands for a part that nobody has to mark. */
+const unmarked: Marked = {
+  ...{ awarded: 0, proposed: 0, available: 0, verdict: 'blank', attempt: 'written', comment: '' },
+  ...{ couldShow: [], didShow: [], flags: [] }
+};
 
 function observationsOf(own: readonly (Outcome | null)[]): Observation[] {
   return own

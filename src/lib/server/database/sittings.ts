@@ -1,3 +1,4 @@
+import { formLabel } from '@zealous-quill/core/exams';
 import { byRegister, toldApart } from '@zealous-quill/core/exchange';
 import { isMarked, unmarkedKinds } from '@zealous-quill/core/papers';
 import {
@@ -260,6 +261,9 @@ export interface ScriptSummary {
   readonly markedItems: number;
   /** The pupil was not there: there is nothing to mark. */
   readonly isAbsent: boolean;
+  readonly formId: number;
+  /** What its form is called, where the paper has several; empty where it has one. */
+  readonly form: string;
 }
 
 /** The scripts of a sitting in the order of a register; pupils of one name are told apart. */
@@ -271,18 +275,32 @@ export function listScripts(db: Reader, sittingId: number): ScriptSummary[] {
       name: sql<string>`coalesce(${pupils.name}, 'No name')`,
       surname: pupils.surname,
       markedItems: scripts.markedItems,
-      isAbsent: scripts.isAbsent
+      isAbsent: scripts.isAbsent,
+      formId: scripts.formId,
+      kind: forms.kind,
+      letter: forms.letter
     })
     .from(scripts)
+    .innerJoin(forms, eq(forms.id, scripts.formId))
     .leftJoin(pupils, eq(pupils.id, scripts.pupilId))
     .where(eq(scripts.sittingId, sittingId))
     .orderBy(asc(scripts.pupilId))
     .all();
-  return toldApart(rows.toSorted(byRegister)).map(
-    ({ id, pupilId, name, markedItems, isAbsent }) => ({
-      ...{ id, pupilId, name, markedItems, isAbsent }
-    })
-  );
+  const hasForms = isOfSeveralForms(db, sittingId);
+  return toldApart(rows.toSorted(byRegister)).map(({ surname: _, kind, letter, ...script }) => ({
+    ...script,
+    form: hasForms ? formLabel({ kind, letter }) : ''
+  }));
+}
+
+function isOfSeveralForms(db: Reader, sittingId: number): boolean {
+  const { n } = db
+    .select({ n: count() })
+    .from(forms)
+    .innerJoin(sittings, eq(sittings.paperId, forms.paperId))
+    .where(eq(sittings.id, sittingId))
+    .get()!;
+  return n > 1;
 }
 
 /** Says that a pupil was absent, or was there after all; what was marked before stays with the script. */

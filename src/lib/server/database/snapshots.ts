@@ -1,4 +1,5 @@
-import { isMarked, snapshotOf, type Rung, type Snapshot } from '@zealous-quill/core/papers';
+import type { PaperPart, PartSnapshot } from '@zealous-quill/core/exams';
+import { isMarked, snapshotOf, type Rung } from '@zealous-quill/core/papers';
 import { skillOf } from '@zealous-quill/core/skills';
 import { and, asc, eq, sql } from 'drizzle-orm';
 import { version } from '../version';
@@ -6,14 +7,19 @@ import type { Reader, Writer } from './connection';
 import { readHouseStyle } from './house-style';
 import { keptItem, keptSnapshot } from './kept-snapshot';
 import type { StoredPaper } from './papers';
+import { schemesSince, type Withdrawal } from './scheme-versions';
 import { forms, papers, parts, questions, sections, sittings, snapshots } from './schema';
 
 /** A part of a sat paper as it was when it was sat; its number counts through the paper. */
-export interface SatItem extends Snapshot {
+export interface SatItem extends PartSnapshot {
   readonly id: number;
   readonly number: number;
-  readonly kind: Rung['kind'];
+  /** What it is called: `3`, or `3(a)` where its question has several parts. */
+  readonly label: string;
+  readonly kind: Rung['kind'] | PaperPart['kind'];
   readonly section: string;
+  /** Whether it counts: left out, or full marks for all. */
+  readonly withdrawn: Withdrawal;
 }
 
 /** Keeps everything of a paper as it is now, in the house style of now. */
@@ -50,27 +56,84 @@ export function satParts(db: Reader, paperId: number): SatItem[] {
   return readSat(db, paperId).parts;
 }
 
-/** A sat paper as far as it can be read, and in words what of it cannot. */
-export function readSat(db: Reader, paperId: number): { parts: SatItem[]; damage: string[] } {
+/** A form of a sat paper as far as it can be read, the first if none is named, and in words what of it cannot. */
+export function readSat(
+  db: Reader,
+  paperId: number,
+  formId?: number
+): { parts: SatItem[]; damage: string[] } {
+  const isForm = formId === undefined ? eq(forms.position, 0) : eq(forms.id, formId);
   const kept = new Map(
     db
       .select({ partId: snapshots.partId, ...keptTexts })
       .from(snapshots)
-      .innerJoin(forms, and(eq(forms.id, snapshots.formId), eq(forms.position, 0)))
+      .innerJoin(forms, and(eq(forms.id, snapshots.formId), isForm))
       .where(eq(forms.paperId, paperId))
       .all()
       .map(({ partId, ...texts }) => [partId, texts])
   );
+  const places = partsOf(db, paperId);
+  const changed = schemesSince(
+    db,
+    places.map(({ id }) => id)
+  );
   const sat: { parts: SatItem[]; damage: string[] } = { parts: [], damage: [] };
-  partsOf(db, paperId).forEach(({ id, section, kind }, at) => {
+  labelled(places).forEach(({ id, section, kind, label }, at) => {
     const texts = kept.get(id);
     if (!texts) return;
     const snapshot = keptSnapshot(texts);
-    const place = { id, number: at + 1, kind: kind as Rung['kind'], section };
-    if (snapshot) sat.parts.push({ ...place, ...snapshot });
-    else sat.damage.push(`Item ${place.number} ${DAMAGED}`);
+    const place = { id, number: at + 1, label, kind: kind as SatItem['kind'], section };
+    const since = changed.get(id);
+    if (!snapshot) sat.damage.push(`Item ${label} ${DAMAGED}`);
+    else {
+      const { scheme = snapshot.scheme, withdrawn = 'no' } = since ?? {};
+      sat.parts.push({ ...place, ...snapshot, scheme, withdrawn });
+    }
   });
   return sat;
+}
+
+/** The forms of a sat paper that its scripts of some sitting answer, each with its parts by their ids. */
+export function satForms(
+  db: Reader,
+  paperId: number,
+  formIds: readonly number[]
+): Map<number, Map<number, SatItem>> {
+  return new Map(
+    [...new Set(formIds)].map((id) => [
+      id,
+      new Map(readSat(db, paperId, id).parts.map((part) => [part.id, part]))
+    ])
+  );
+}
+
+/** Questions are counted through the paper; the parts of one have letters. */
+function labelled<T extends { readonly question: number }>(
+  places: readonly T[]
+): (T & { label: string })[] {
+  const questions = [...new Set(places.map(({ question }) => question))];
+  return places.map((place) => {
+    const own = places.filter(({ question }) => question === place.question);
+    const letter = own.length > 1 ? `(${'abcdefghij'[own.indexOf(place)]})` : '';
+    return { ...place, label: `${questions.indexOf(place.question) + 1}${letter}` };
+  });
+}
+
+/** What was kept of each form of a sat exam, by the ids of the forms and of the parts on the paper. */
+export function keptForms(db: Reader, paperId: number): Map<number, Record<string, PartSnapshot>> {
+  const rows = db
+    .select({ formId: snapshots.formId, key: parts.key, ...keptTexts })
+    .from(snapshots)
+    .innerJoin(forms, eq(forms.id, snapshots.formId))
+    .innerJoin(parts, eq(parts.id, snapshots.partId))
+    .where(eq(forms.paperId, paperId))
+    .all();
+  const kept = new Map<number, Record<string, PartSnapshot>>();
+  for (const { formId, key, ...texts } of rows) {
+    const snapshot = keptSnapshot(texts);
+    if (snapshot) kept.set(formId, { ...kept.get(formId), [key]: snapshot });
+  }
+  return kept;
 }
 
 /** The parts of a sat paper that are marked: those of every rung but the shown ones. */
@@ -80,7 +143,10 @@ export function satItems(db: Reader, paperId: number): SatItem[] {
 
 function partsOf(db: Reader, paperId: number) {
   return db
-    .select({ id: parts.id, section: sections.key, key: parts.key, kind: parts.kind })
+    .select({
+      ...{ id: parts.id, section: sections.key, key: parts.key, kind: parts.kind },
+      question: questions.id
+    })
     .from(parts)
     .innerJoin(questions, eq(questions.id, parts.questionId))
     .innerJoin(sections, eq(sections.id, questions.sectionId))

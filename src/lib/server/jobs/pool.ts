@@ -20,6 +20,7 @@ const longer: Partial<Record<keyof Tasks, number>> = {
   practice: 10_000,
   assemble: 10_000,
   forms: 10_000,
+  snapshots: 20_000,
   print: 10_000,
   preview: 10_000,
   feedback: 10_000,

@@ -33,6 +33,8 @@ import { renderFeedback, renderPdf } from '../print/compile';
 import type { FeedbackDocument } from '../print/feedback';
 import { renderPreview, type Preview } from '../print/preview';
 import { solver } from './solver';
+import { examSnapshots, type FormSnapshot, type SnapshotsAsked } from '../exam-snapshots';
+import type { ExamPrintAsked } from '../print/exam-print-of';
 import { documentOf, type PrintAsked } from '../print/print-of';
 
 /** Items of a skill under controls that were read already. */
@@ -122,11 +124,14 @@ export const tasks = {
   /** Equivalent forms of the parts of a paper. */
   forms: (asked: FormsAsked): Forms => formsOf(asked),
 
+  /** Everything of every form of an exam that is about to be sat. */
+  snapshots: (asked: SnapshotsAsked): FormSnapshot[] => examSnapshots(asked),
+
   /** A print as a PDF file. */
-  print: (asked: PrintAsked): Uint8Array => renderPdf(documentOf(asked)),
+  print: (asked: PrintAsked | ExamPrintAsked): Uint8Array => renderPdf(documentOf(asked)),
 
   /** A print as the screen shows it. */
-  preview: (asked: PrintAsked): Preview => renderPreview(documentOf(asked)),
+  preview: (asked: PrintAsked | ExamPrintAsked): Preview => renderPreview(documentOf(asked)),
 
   /** The slips that go back to a class, as a PDF file. */
   feedback: (document: FeedbackDocument): Uint8Array => renderFeedback(document),

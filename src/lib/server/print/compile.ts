@@ -1,15 +1,22 @@
 import { NodeCompiler } from '@myriaddreamin/typst-ts-node-compiler';
 import { join } from 'node:path';
+import commonTemplate from './common.typ?raw';
 import type { PrintDocument } from './document';
+import type { ExamDocument } from './exam-document';
+import examTemplate from './exam.typ?raw';
 import type { FeedbackDocument } from './feedback';
 import feedbackTemplate from './feedback.typ?raw';
 import paperTemplate from './paper.typ?raw';
 
 let compiler: NodeCompiler | undefined;
 
+/** What a paper prints from: a practice, or an exam with the pictures in it by name. */
+export type PaperDocument =
+  PrintDocument | (ExamDocument & { readonly pictures: Readonly<Record<string, Uint8Array>> });
+
 /** The document as PDF: tagged, fonts embedded, PDF/UA-1. */
-export function renderPdf(document: PrintDocument): Buffer {
-  return pdfOf(document, paperTemplate);
+export function renderPdf(document: PaperDocument): Buffer {
+  return pdfOf(document, templateOf(document));
 }
 
 /** The slips that go back to a class, as PDF like any print. */
@@ -18,21 +25,28 @@ export function renderFeedback(document: FeedbackDocument): Buffer {
 }
 
 /** The same document as one SVG with its pages under each other. */
-export function renderSvg(document: PrintDocument): string {
-  return withDocument(document, (typst) => typst.plainSvg({ mainFileContent: paperTemplate }));
+export function renderSvg(document: PaperDocument): string {
+  const mainFileContent = templateOf(document);
+  return withDocument(document, (typst) => typst.plainSvg({ mainFileContent }));
 }
+
+const templateOf = (document: PaperDocument) =>
+  'papers' in document ? examTemplate : paperTemplate;
 
 /** Where a section of a print begins, as a share of the height of all its pages. */
 export interface SectionPlace {
   readonly id: string;
   readonly at: number;
+  /** The page it begins on, from 1. */
+  readonly page: number;
 }
 
-export function sectionPlaces(document: PrintDocument): SectionPlace[] {
+export function sectionPlaces(document: PaperDocument): SectionPlace[] {
+  const mainFileContent = templateOf(document);
   const found = withDocument(document, (typst) =>
-    typst.query({ mainFileContent: paperTemplate }, { selector: '<place>', field: 'value' })
+    typst.query({ mainFileContent }, { selector: '<place>', field: 'value' })
   ) as { id: string; page: number; pages: number; y: number }[];
-  return found.map(({ id, page, pages, y }) => ({ id, at: (page - 1 + y) / pages }));
+  return found.map(({ id, page, pages, y }) => ({ id, page, at: (page - 1 + y) / pages }));
 }
 
 function pdfOf(document: object, mainFileContent: string): Buffer {
@@ -50,13 +64,23 @@ function withDocument<T>(document: object, render: (typst: NodeCompiler) => T): 
       }
     ]
   });
-  // Typst resolves the path beside the main file, which stands at the root of the workspace.
-  const path = join(process.cwd(), 'data.json');
-  compiler.mapShadow(path, Buffer.from(JSON.stringify(document)));
+  // Typst resolves paths beside the main file, which stands at the root of the workspace.
+  const { pictures = {}, ...data } = document as { pictures?: Record<string, Uint8Array> };
+  const files = {
+    'data.json': Buffer.from(JSON.stringify(data)),
+    'common.typ': Buffer.from(commonTemplate),
+    ...Object.fromEntries(
+      Object.entries(pictures).map(([name, bytes]) => [`pictures/${name}`, Buffer.from(bytes)])
+    )
+  };
+  const shadows = Object.entries(files).map(
+    ([name, bytes]) => [join(process.cwd(), name), bytes] as const
+  );
+  for (const [path, bytes] of shadows) compiler.mapShadow(path, bytes);
   try {
     return render(compiler);
   } finally {
-    compiler.unmapShadow(path);
+    for (const [path] of shadows) compiler.unmapShadow(path);
     compiler.evictCache(10);
   }
 }

@@ -56,7 +56,8 @@ interface PrintItem {
 /** An item to be printed: where it stands, and everything that is derived of it. */
 export interface PrintPart extends Snapshot {
   readonly number: number;
-  readonly kind: Rung['kind'];
+  /** The kind of its rung. */
+  readonly kind: string;
   /** The id of its rung. */
   readonly section: string;
 }

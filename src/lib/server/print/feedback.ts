@@ -15,8 +15,8 @@ export interface FeedbackDocument {
 interface Slip {
   readonly name: string;
   readonly total: number;
-  readonly items: readonly { number: number; marks: string }[];
-  readonly comments: readonly { number: number; text: string }[];
+  readonly items: readonly { label: string; marks: string }[];
+  readonly comments: readonly { label: string; text: string }[];
 }
 
 /** What each pupil who was there earned, item by item, and what the marker says; in the order of the register. */
@@ -35,12 +35,12 @@ export function feedbackDocument(
       .map(({ name, total, outcomes }) => ({
         name,
         total,
-        items: items.map(({ number, available }, at) => ({
-          number,
+        items: items.map(({ label, available }, at) => ({
+          label,
           marks: `${outcomes[at]?.awarded ?? '–'} / ${available}`
         })),
         comments: outcomes.flatMap((outcome, at) =>
-          outcome?.comment ? [{ number: items[at]!.number, text: outcome.comment }] : []
+          outcome?.comment ? [{ label: items[at]!.label, text: outcome.comment }] : []
         )
       }))
   };

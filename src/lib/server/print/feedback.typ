@@ -27,13 +27,13 @@
     inset: 3pt,
     align: center,
     ..one.items.map(item => {
-      text(size: 7.5pt, fill: faint, str(item.number))
+      text(size: 7.5pt, fill: faint, item.label)
       linebreak()
       item.marks
     }),
   )
   for comment in one.comments {
-    block(above: 6pt, [*#comment.number* #h(4pt) #typed(comment.text)])
+    block(above: 6pt, [*#comment.label* #h(4pt) #typed(comment.text)])
   }
   v(4pt)
   line(length: 100%, stroke: (paint: faint, thickness: 0.5pt, dash: "dashed"))

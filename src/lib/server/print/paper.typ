@@ -1,8 +1,6 @@
-#let data = json("data.json")
+#import "common.typ": *
+
 #let square = data.square * 1mm
-#let ink = rgb("#1d2433")
-#let faint = rgb("#5b6275")
-#let grid-line = 0.35pt + rgb("#b9c0cc")
 
 #set document(title: data.title + if data.subtitle != "" [ – #data.subtitle ], author: "Zealous Quill")
 // Unfilled: the SVG export would lay the second page's fill over the first page.
@@ -27,100 +25,8 @@
   line(length: 100%, stroke: 0.7pt + ink)
 })
 
-// Fractions are set one number above the other, and read as a fraction.
-#let fraction(top, bottom) = box(baseline: 32%, inset: (x: 0.12em), {
-  set text(size: 0.76em)
-  stack(
-    spacing: 0.16em,
-    align(center, top),
-    line(length: calc.max(top.len(), bottom.len()) * 0.62em, stroke: 0.6pt + ink),
-    align(center, bottom),
-  )
-})
-// A division under its bar, the divisor before it.
-#let division(divisor, dividend) = box(baseline: 0.18em, {
-  box(baseline: 0.18em, inset: (bottom: 0.18em), divisor)
-  h(0.14em)
-  box(
-    baseline: 0.18em,
-    inset: (left: 0.18em, right: 0.14em, top: 0.14em, bottom: 0.18em),
-    stroke: (left: 0.6pt + ink, top: 0.6pt + ink),
-    dividend,
-  )
-})
-// Only in what a skill has written: what a person typed, a title or a date in it, stands as it is. Most texts have
-// neither, and rules that look for them in every figure would cost most of a print.
-#let maths(words) = if words.contains("/") or words.contains("\u{27cc}") {
-  show regex("\d([\d.,\u{202f}]*\d)?/\d([\d.,\u{202f}]*\d)?"): it => {
-    let (top, bottom) = it.text.split("/")
-    fraction(top, bottom)
-  }
-  show regex("\d([\d.,\u{202f}]*\d)?\u{27cc}\d([\d.,\u{202f}]*\d)?"): it => {
-    let (divisor, dividend) = it.text.split("\u{27cc}")
-    division(divisor, dividend)
-  }
-  words
-} else { words }
-
-// What was typed may break anywhere within a word that is longer than any real one.
-#let typed(text) = {
-  show regex("\S{25,}"): it => it.text.clusters().map(box).join()
-  text
-}
-
 // In the solutions nothing is written by hand, so the squares may be smaller.
 #let side = if data.kind == "solutions" { calc.min(square, 4.6mm) } else { square }
-
-#let mark-text(mark) = {
-  let written = mark.role == "digit" or mark.role == "carry"
-  set text(
-    font: if mark.role == "heading" { "Alegreya Sans" } else if written { "Patrick Hand" } else { "Andika" },
-    size: side * mark.size * if mark.role == "heading" { 0.42 } else if mark.isWide { 0.6 } else if mark.text.len() > 1 { 0.5 } else if written { 0.8 } else { 0.6 },
-    fill: if mark.role == "heading" { faint } else { ink },
-  )
-  maths(mark.text)
-}
-
-#let sheet(picture, alt) = figure(
-  alt: alt,
-  kind: "sheet",
-  supplement: none,
-  box(width: picture.width * side, height: picture.height * side, {
-    for x in range(int(picture.width) + 1) {
-      place(line(start: (x * side, 0pt), end: (x * side, int(picture.height) * side), stroke: grid-line))
-    }
-    for y in range(int(picture.height) + 1) {
-      place(line(start: (0pt, y * side), end: (picture.width * side, y * side), stroke: grid-line))
-    }
-    for mark in picture.marks {
-      place(dx: mark.x * side, dy: mark.y * side, box(width: mark.width * side, height: mark.height * side, {
-        set align(center + horizon)
-        mark-text(mark)
-      }))
-      if mark.crossedOff and mark.text != "" {
-        let size = mark.size * side
-        place(dx: mark.x * side, dy: mark.y * side, line(start: (0pt, size), end: (size, 0pt), stroke: 0.6pt + ink))
-      }
-    }
-    for arc in picture.arcs {
-      place(curve(
-        stroke: 0.9pt + ink,
-        curve.move((arc.x1 * side, arc.y * side)),
-        curve.quad(
-          ((arc.x1 + arc.x2) / 2 * side, (arc.y - 2 * arc.height) * side),
-          (arc.x2 * side, arc.y * side),
-        ),
-      ))
-    }
-    for rule in picture.rules {
-      place(line(
-        start: (rule.x1 * side, rule.y1 * side),
-        end: (rule.x2 * side, rule.y2 * side),
-        stroke: 1.1pt + ink,
-      ))
-    }
-  }),
-)
 
 #let marks-text(count) = if count > 0 {
   text(size: 9pt, fill: faint, "[" + str(count) + "]")
@@ -149,7 +55,7 @@
       }
       if item.picture != none {
         let picture-width = item.picture.width * side
-        let picture = sheet(item.picture, item.alt)
+        let picture = sheet(item.picture, item.alt, side)
         if item.explanation.len() == 0 { picture } else if picture-width + 48mm <= width {
           grid(columns: (auto, 1fr), column-gutter: 5mm, picture, steps-of(item))
         } else {

@@ -1,6 +1,5 @@
 import { gzipSync } from 'node:zlib';
-import { renderSvg, sectionPlaces, type SectionPlace } from './compile';
-import type { PrintDocument } from './document';
+import { renderSvg, sectionPlaces, type PaperDocument, type SectionPlace } from './compile';
 import { svgPages } from './svg-pages';
 
 /** A print as the screen shows it, page by page. */
@@ -12,7 +11,7 @@ export interface Preview {
   readonly sections: readonly SectionPlace[];
 }
 
-export function renderPreview(document: PrintDocument): Preview {
+export function renderPreview(document: PaperDocument): Preview {
   const pages = svgPages(renderSvg(document));
   const [, width, height] = /viewBox="0 0 ([\d.]+) ([\d.]+)"/.exec(pages[0] ?? '') ?? [];
   return {

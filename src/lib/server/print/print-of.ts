@@ -4,13 +4,9 @@ import type { Reader } from '../database/connection';
 import { readHouseStyle } from '../database/house-style';
 import { readPaper } from '../database/papers';
 import { satParts } from '../database/snapshots';
-import {
-  partsNow,
-  printDocument,
-  type PrintDocument,
-  type PrintKind,
-  type PrintPart
-} from './document';
+import type { PaperDocument } from './compile';
+import { partsNow, printDocument, type PrintKind, type PrintPart } from './document';
+import { examDocumentOf, type ExamPrintAsked } from './exam-print-of';
 
 /** Items a print may have: so many take the better part of ten seconds, and a gigabyte of memory. */
 export const mostPrinted: Readonly<Record<PrintKind, number>> = {
@@ -51,7 +47,9 @@ export function printOf(db: Reader, paperId: number, kind: PrintKind): PrintFoun
   return { ok: true, asked: { paper: { title, seed, ramp, rungs, edition }, parts, kind, style } };
 }
 
-/** Lays a print out. */
-export function documentOf({ paper, parts, kind, style }: PrintAsked): PrintDocument {
+/** Lays a print out, of a practice or an exam. */
+export function documentOf(asked: PrintAsked | ExamPrintAsked): PaperDocument {
+  if ('exam' in asked) return examDocumentOf(asked);
+  const { paper, parts, kind, style } = asked;
   return printDocument(paper, parts ?? partsNow(paper, style), kind, style);
 }

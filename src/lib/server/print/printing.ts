@@ -1,9 +1,11 @@
 import { error } from '@sveltejs/kit';
 import type { Db } from '../database/connection';
+import { isExam } from '../database/exams';
 import { run, type Done, type Undone } from '../jobs/pool';
 import { undoneWords } from '../jobs/words';
 import { printKinds, type PrintKind } from './document';
 import type { Preview } from './preview';
+import { examPrintOf, examQuery, MOST_PRINTED_PARTS, type ExamPrintAsked } from './exam-print-of';
 import { printOf, type PrintAsked } from './print-of';
 
 /** What a print is asked of: a paper, by the address, and the kind. */
@@ -19,7 +21,25 @@ const recent = new Map<string, Promise<Done<Preview>>>();
 const MOST_KEPT = 4;
 
 /** What a print is made of; throws the page's 404, and 422 for one that is too long. */
-export function printAsked(db: Db, { paperId, url }: Omit<Wanted, 'signal'>): PrintAsked {
+export function printAsked(
+  db: Db,
+  { paperId, url }: Omit<Wanted, 'signal'>
+): PrintAsked | ExamPrintAsked {
+  return isExam(db, paperId)
+    ? examAsked(db, { paperId, url })
+    : practiceAsked(db, { paperId, url });
+}
+
+function examAsked(db: Db, { paperId, url }: Omit<Wanted, 'signal'>): ExamPrintAsked {
+  const query = examQuery(url.searchParams);
+  if (!query) error(404, 'There is no such print.');
+  const found = examPrintOf(db, paperId, query);
+  if (found.ok) return found.asked;
+  if (found.code === 'missing') error(404, 'There is nothing to print here.');
+  error(422, `One print holds ${MOST_PRINTED_PARTS} parts. Print the forms in several turns.`);
+}
+
+function practiceAsked(db: Db, { paperId, url }: Omit<Wanted, 'signal'>): PrintAsked {
   const kind = (url.searchParams.get('kind') ?? 'paper') as PrintKind;
   if (!printKinds.includes(kind)) error(404, 'There is no such print.');
   const found = printOf(db, paperId, kind);
@@ -34,14 +54,21 @@ export function printAsked(db: Db, { paperId, url }: Omit<Wanted, 'signal'>): Pr
 /** The pages of a print, made in another thread; throws the page's error. One that is under way is waited for. */
 export async function previewOf(db: Db, wanted: Wanted): Promise<Preview> {
   const asked = printAsked(db, wanted);
-  const key = JSON.stringify([db.$client.name, asked]);
+  // A picture's name says what is in it.
+  const key = JSON.stringify([db.$client.name, asked], (name, value) =>
+    name === 'pictures' ? undefined : (value as unknown)
+  );
   const known = await recent.get(key);
   const done = known?.ok ? known : await madeNow(key, asked, wanted.signal);
   if (!done.ok) unprinted(done.error.code);
   return done.result;
 }
 
-function madeNow(key: string, asked: PrintAsked, signal: AbortSignal): Promise<Done<Preview>> {
+function madeNow(
+  key: string,
+  asked: PrintAsked | ExamPrintAsked,
+  signal: AbortSignal
+): Promise<Done<Preview>> {
   const made = run('preview', asked, { signal });
   recent.set(key, made);
   if (recent.size > MOST_KEPT) recent.delete(recent.keys().next().value!);

@@ -49,14 +49,14 @@ test('a title stands in print as it was typed: all of ASCII, dates, and lines th
 test('names, classes and comments on slips stand as they were typed', async () => {
   const hostile = [ascii.trim(), '#read("data.json") 1/2 *so*', '$ sum_(i=0)^n $ @all <x>'];
   for (const text of hostile) {
-    const slip = { name: text, total: 3, items: [{ number: 1, marks: '3 / 4' }] };
+    const slip = { name: text, total: 3, items: [{ label: '1', marks: '3 / 4' }] };
     const ink = await inkOf(
       renderFeedback({
         paper: 'a4',
         title: text,
         about: text,
         available: 4,
-        slips: [{ ...slip, comments: [{ number: 1, text }] }]
+        slips: [{ ...slip, comments: [{ label: '1', text }] }]
       })
     );
     assert.ok(ink.split(plain(text)).length > 4, text);

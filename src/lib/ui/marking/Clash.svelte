@@ -22,6 +22,6 @@
 </script>
 
 <DraftClash draft={desk.draftOf(place)} {text}>
-  <strong>{place.script.name}, item {place.item.number}</strong> was changed in another window or by another
+  <strong>{place.script.name}, item {place.item.label}</strong> was changed in another window or by another
   marker since you opened it. Nothing has been overwritten.
 </DraftClash>

@@ -15,7 +15,7 @@
 <ol aria-label="The pile">
   {#each desk.pile as place, at (keyOf(place))}
     {@const standing = desk.standing(place)}
-    {@const name = by === 'script' ? String(place.item.number) : place.script.name}
+    {@const name = by === 'script' ? place.item.label : place.script.name}
     <li>
       <button
         type="button"

@@ -68,12 +68,7 @@
   }
 </script>
 
-<Sheet
-  {layout}
-  {square}
-  texts={desk.state.working}
-  label="Squares of item {desk.place.item.number}"
->
+<Sheet {layout} {square} texts={desk.state.working} label="Squares of item {desk.place.item.label}">
   {#snippet cell({ step, role, width })}
     {@const verdict = verdicts.get(step)}
     {@const text = desk.state.working[step] ?? ''}

@@ -1,3 +1,4 @@
+import type { Option } from '@zealous-quill/core/exams';
 import {
   availableMarks,
   markItem,
@@ -16,12 +17,17 @@ export interface DeskItem extends Pick<Snapshot, 'item' | 'scheme'> {
   readonly printed: Pick<Printed, 'layout'>;
   readonly id: number;
   readonly number: number;
+  readonly label: string;
   readonly kind: string;
+  /** Of a choice, what it is chosen from. */
+  readonly options?: readonly Option[];
 }
 
 export interface DeskScript {
   readonly id: number;
   readonly name: string;
+  /** What its form is called, where the paper has several. */
+  readonly form?: string;
 }
 
 /** One response: a part on a script. */

@@ -20,6 +20,7 @@ const items = [
   ...snapshotOf(rung, { given: { addends } }, defaultHouseStyle),
   id: at + 1,
   number: at + 1,
+  label: String(at + 1),
   kind: 'bare'
 }));
 const script = { id: 7, name: 'Oona Fell' };

@@ -11,30 +11,40 @@
     title: string;
     /** The section that is followed. */
     section: string | null;
+    /** What can be printed, by what it is called in an address. */
+    kinds?: readonly (readonly [kind: string, title: string])[];
+    /** What else an address says of the print: a form, a size. */
+    more?: string;
+    /** Told on which page each section begins. */
+    onplaces?: (pages: Readonly<Record<string, number>>) => void;
   }
 
-  let { paperId, version, title, section }: Props = $props();
-
-  const kinds = [
+  const practice = [
     ['paper', 'Paper'],
     ['key', 'Key'],
     ['solutions', 'Solutions']
   ] as const;
-  type Kind = (typeof kinds)[number][0];
 
-  let kind = $state<Kind>('paper');
+  let { paperId, version, title, section, kinds = practice, more = '', onplaces }: Props = $props();
+
+  let kind = $state('paper');
   let pages: HTMLElement;
 
   interface Print {
     readonly query: string;
     readonly count: number;
     readonly size: { readonly width: number; readonly height: number };
-    readonly sections: readonly { readonly id: string; readonly at: number }[];
+    readonly sections: readonly {
+      readonly id: string;
+      readonly at: number;
+      readonly page: number;
+    }[];
   }
   /** The pages that are shown: those of before until it is known what the next are. */
   let print = $state.raw<Print | null>(null);
 
-  const query = $derived(`kind=${kind}&version=${version}`);
+  const query = $derived(`kind=${kind}&version=${version}${more}`);
+  const name = $derived((kinds.find(([one]) => one === kind)?.[1] ?? '').toLowerCase());
 
   /** Seconds for which the next is being laid out, once that is worth saying. */
   let seconds = $state<number | null>(null);
@@ -60,7 +70,11 @@
         const answer = await reply.json();
         if (leaving.signal.aborted) return;
         end(reply.ok ? '' : answer.message);
-        if (reply.ok) print = { query: asked, ...(answer as Omit<Print, 'query'>) };
+        if (!reply.ok) return;
+        print = { query: asked, ...(answer as Omit<Print, 'query'>) };
+        if (kind === 'paper') {
+          onplaces?.(Object.fromEntries(print.sections.map(({ id, page }) => [id, page])));
+        }
       })
       .catch(() => {
         if (!leaving.signal.aborted) end('The server does not answer.');
@@ -82,8 +96,13 @@
 
 <div class="kinds">
   <Choice label="What is shown" options={kinds} value={kind} onpick={(next) => (kind = next)} />
-  <a class="quiet-link" href="/papers/{paperId}/print?kind={kind}" target="_blank" rel="noopener">
-    PDF of the {kind === 'solutions' ? 'worked solutions' : kind}
+  <a
+    class="quiet-link"
+    href="/papers/{paperId}/print?kind={kind}{more}"
+    target="_blank"
+    rel="noopener"
+  >
+    PDF of the {name}
   </a>
 </div>
 {#if seconds !== null}
@@ -111,6 +130,8 @@
 <style>
   .kinds {
     display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-1) var(--space-3);
     justify-content: space-between;
     align-items: center;
     margin-bottom: var(--space-2);

@@ -4,7 +4,7 @@
   import Input from 'flowbite-svelte/Input.svelte';
   import type { NumberedItem, Paper } from '@zealous-quill/core/papers';
   import type { ApexOptions } from 'apexcharts';
-  import { onMount } from 'svelte';
+  import ApexChart from '../kit/ApexChart.svelte';
 
   interface Props {
     items: readonly NumberedItem[];
@@ -16,78 +16,36 @@
 
   let { items, style, ramp, isFrozen, onramp }: Props = $props();
 
-  let host: HTMLElement;
-  let chart = $state.raw<{ updateOptions(options: ApexOptions): void; destroy(): void } | null>(
-    null
-  );
-
   const wanted = $derived(
     items.map((_, at) => ramp.from + ((ramp.to - ramp.from) * at) / Math.max(1, items.length - 1))
   );
 
-  function options(): ApexOptions {
-    const css = getComputedStyle(document.documentElement);
-    const colour = (name: string) => css.getPropertyValue(name).trim();
-    return {
-      chart: {
-        type: 'line',
-        height: 280,
-        toolbar: { show: false },
-        animations: { enabled: false },
-        fontFamily: 'Alegreya Sans',
-        foreColor: colour('--faint'),
-        zoom: { enabled: false }
-      },
-      series: [
-        { name: 'predicted', data: items.map(({ facts }) => facts.difficulty) },
-        { name: 'wanted', data: wanted.map((value) => Math.round(value * 100) / 100) }
-      ],
-      colors: [colour('--accent'), colour('--lamp')],
-      stroke: { width: [0, 2], dashArray: [0, 5], curve: 'straight' },
-      markers: { size: [5, 0], shape: 'square', strokeColors: colour('--leaf') },
-      xaxis: {
-        categories: items.map(({ number }) => String(number)),
-        title: { text: 'item' },
-        tooltip: { enabled: false }
-      },
-      yaxis: {
-        min: Math.floor(Math.min(-2, ramp.from, ramp.to)),
-        max: Math.ceil(Math.max(2, ramp.from, ramp.to)),
-        tickAmount: 4,
-        title: { text: 'difficulty, 0 for an average item' },
-        labels: { formatter: (value: number) => logit(value, style) }
-      },
-      grid: { borderColor: colour('--rule') },
-      legend: { position: 'top', horizontalAlign: 'left' },
-      tooltip: { theme: document.documentElement.classList.contains('dark') ? 'dark' : 'light' }
-    };
-  }
-
-  onMount(() => {
-    let gone = false;
-    void import('apexcharts').then(({ default: ApexCharts }) => {
-      if (gone) return;
-      const made = new ApexCharts(host, options());
-      void made.render();
-      chart = made;
-    });
-    return () => {
-      gone = true;
-      chart?.destroy();
-    };
-  });
-
-  $effect(() => {
-    void [items, wanted];
-    chart?.updateOptions(options());
+  const options = (colour: (name: string) => string): ApexOptions => ({
+    chart: { type: 'line', height: 280 },
+    series: [
+      { name: 'predicted', data: items.map(({ facts }) => facts.difficulty) },
+      { name: 'wanted', data: wanted.map((value) => Math.round(value * 100) / 100) }
+    ],
+    colors: [colour('--accent'), colour('--lamp')],
+    stroke: { width: [0, 2], dashArray: [0, 5], curve: 'straight' },
+    markers: { size: [5, 0], shape: 'square', strokeColors: colour('--leaf') },
+    xaxis: {
+      categories: items.map(({ number }) => String(number)),
+      title: { text: 'item' },
+      tooltip: { enabled: false }
+    },
+    yaxis: {
+      min: Math.floor(Math.min(-2, ramp.from, ramp.to)),
+      max: Math.ceil(Math.max(2, ramp.from, ramp.to)),
+      tickAmount: 4,
+      title: { text: 'difficulty, 0 for an average item' },
+      labels: { formatter: (value: number) => logit(value, style) }
+    },
+    legend: { position: 'top', horizontalAlign: 'left' }
   });
 </script>
 
-<div
-  bind:this={host}
-  role="img"
-  aria-label="Predicted difficulty of each item against the wanted ramp"
-></div>
+<ApexChart {options} label="Predicted difficulty of each item against the wanted ramp" />
 <div class="wanted">
   <label>
     wanted at the first item

@@ -5,6 +5,7 @@
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import MathText from '$lib/ui/sheet/MathText.svelte';
   import { duration, logit, plural } from '../format';
+  import Bands from './Bands.svelte';
   import { offered, type Trial } from './trial.svelte';
 
   interface Props {
@@ -23,7 +24,6 @@
     { title: 'Difficulty', isNumber: true },
     { title: 'Time', isNumber: true }
   ];
-  const bands = ['easy', 'middling', 'hard'] as const;
 </script>
 
 <div class:busy={isBusy} aria-busy={isBusy}>
@@ -35,21 +35,7 @@
       <strong>{plural(totals.marks, 'mark')}</strong> · about {Math.ceil(totals.minutes)} minutes · mean
       difficulty {logit(totals.mean, style)}
     </p>
-    <div
-      class="shares"
-      role="img"
-      aria-label="Marks by predicted difficulty: {bands
-        .map((band) => `${band} ${Math.round(totals[band] * totals.marks)}`)
-        .join(', ')}"
-    >
-      {#each bands as band (band)}
-        {#if totals[band] > 0}
-          <span class={band} style:flex-grow={totals[band]}
-            >{band} {Math.round(totals[band] * totals.marks)}</span
-          >
-        {/if}
-      {/each}
-    </div>
+    <Bands {totals} />
     <p class="faint small">Difficulty and time are estimates.</p>
     <DataTable {columns}>
       {#each parts as part, at (at)}
@@ -92,27 +78,6 @@
   }
   .totals {
     font-size: var(--text-lg);
-  }
-  .shares {
-    display: flex;
-    gap: 2px;
-    margin: var(--space-2) 0 var(--space-1);
-  }
-  .shares span {
-    flex-basis: 0;
-    min-width: max-content;
-    padding: 0 var(--space-2);
-    border: 1px solid var(--ink);
-  }
-  .easy {
-    background: var(--leaf);
-  }
-  .middling {
-    background: var(--raised);
-  }
-  .hard {
-    background: var(--ink);
-    color: var(--paper);
   }
   .vain {
     background: var(--lamp-soft);

@@ -5,7 +5,7 @@
   import { day, moment, plural } from '../format';
 
   interface Item {
-    readonly number: number;
+    readonly label: string;
     readonly prompt: string;
     readonly written: readonly (readonly [step: string, text: string])[];
     readonly attempt: string;
@@ -35,7 +35,7 @@
       readonly name: string;
       readonly className: string;
       readonly year: string;
-      readonly hasLargePrint: boolean;
+      readonly largePrint: number;
       readonly hasExtraTime: boolean;
       readonly papers: readonly Sat[];
       readonly log: readonly { readonly at: string; readonly action: string }[];
@@ -51,7 +51,7 @@
   <h1>{record.name}</h1>
   <p>
     {record.className}{record.year ? `, ${record.year}` : ''} · everything that is held about this pupil
-    {#if record.hasLargePrint}· large print{/if}
+    {#if record.largePrint > 0}· print of {record.largePrint} points{/if}
     {#if record.hasExtraTime}· extra time{/if}
   </p>
   {#each record.papers as sat, index (index)}
@@ -70,9 +70,9 @@
             </tr>
           </thead>
           <tbody>
-            {#each sat.items as item (item.number)}
+            {#each sat.items as item (item.label)}
               <tr>
-                <td>{item.number}</td>
+                <td>{item.label}</td>
                 <td>{spoken(item.prompt)}</td>
                 <td>
                   {item.attempt === 'written' ? '' : `${item.attempt.replaceAll('-', ' ')} `}

@@ -73,9 +73,9 @@
           ></th
         >
         {#if view === 'items'}
-          {#each items as { id, number, prompt } (id)}
+          {#each items as { id, label, prompt } (id)}
             <th class="item" title={prompt}
-              ><a href="/marking/{sittingId}?by=question&item={id}">{number}</a></th
+              ><a href="/marking/{sittingId}?by=question&item={id}">{label}</a></th
             >
           {/each}
         {:else}

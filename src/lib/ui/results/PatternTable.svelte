@@ -20,7 +20,7 @@
     readonly scriptId: number;
     readonly name: string;
     readonly evidence: readonly PatternEvidence[];
-    readonly unknown: readonly number[];
+    readonly unknown: readonly string[];
   }
   interface Props {
     patterns: readonly Summary[];

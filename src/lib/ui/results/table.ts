@@ -22,7 +22,7 @@ export interface Pupil {
 
 export interface Item {
   readonly id: number;
-  readonly number: number;
+  readonly label: string;
   readonly skill: string;
   readonly prompt: string;
   readonly available: number;

@@ -7,7 +7,7 @@ import { listScriptPages } from '$lib/server/database/script-pages';
 import { scriptTotals } from '$lib/server/database/script-totals';
 import { readSimulatedWork } from '$lib/server/database/simulated-work';
 import { firstUnmarkedItem, listScripts, readSitting } from '$lib/server/database/sittings';
-import { readSat } from '$lib/server/database/snapshots';
+import { readSat, satForms } from '$lib/server/database/snapshots';
 import { idOf } from '$lib/server/forms';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
@@ -39,11 +39,16 @@ export const load: PageServerLoad = ({ params, url, cookies }) => {
     sitting,
     damage,
     style: styleOf(db(), sitting.paperId),
-    questions: items.map(({ id, number, item }) => ({ id, number, prompt: item.prompt })),
-    /** What is marked in this sheaf; of the print, the desk needs the layout alone. */
-    parts: items
-      .filter(({ id }) => where.parts.includes(id))
-      .map(({ printed, ...part }) => ({ ...part, printed: { layout: printed.layout } })),
+    questions: items.map(({ id, label, item }) => ({ id, label, prompt: item.prompt })),
+    /** What is marked in this sheaf, on each form; of the print, the desk needs the layout alone. */
+    parts: partsOnForms(
+      satForms(
+        db(),
+        sitting.paperId,
+        scripts.filter(({ id }) => where.scripts.includes(id)).map(({ formId }) => formId)
+      ),
+      where.parts
+    ),
     scripts,
     by,
     scriptId: script.id,
@@ -57,6 +62,14 @@ export const load: PageServerLoad = ({ params, url, cookies }) => {
     pages: Object.fromEntries(where.scripts.map((id) => [id, listScriptPages(db(), id)]))
   };
 };
+
+function partsOnForms(forms: ReturnType<typeof satForms>, ids: readonly number[]) {
+  return [...forms].flatMap(([formId, parts]) =>
+    [...parts.values()]
+      .filter(({ id }) => ids.includes(id))
+      .map(({ printed, ...part }) => ({ ...part, formId, printed: { layout: printed.layout } }))
+  );
+}
 
 interface Asked {
   readonly by: 'script' | 'question';

@@ -32,10 +32,12 @@
           item,
           script: data.scripts.find(({ id }) => id === data.scriptId)!
         }))
-      : there.map((script) => ({
-          script,
-          item: data.parts.find(({ id }) => id === data.itemId)!
-        }));
+      : there.flatMap((script) => {
+          const item = data.parts.find(
+            ({ id, formId }) => id === data.itemId && formId === script.formId
+          );
+          return item ? [{ script, item }] : [];
+        });
 
   function openDesk(): MarkingDesk {
     const pile = pileOf();
@@ -91,9 +93,9 @@
           id,
           word: `${name}${isAbsent ? ' (absent)' : markedItems >= data.questions.length ? ' ●' : ''}`
         }))
-      : data.questions.map(({ id, number, prompt }) => ({
+      : data.questions.map(({ id, label, prompt }) => ({
           id,
-          word: `${number}  ${spoken(prompt)}`
+          word: `${label}  ${spoken(prompt)}`
         }))
   );
   const absent = $derived(

@@ -1,8 +1,11 @@
+import { blueprintSchema, planName, planOfPractice } from '@zealous-quill/core/exams';
 import { factsIn } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/connection';
 import { listClasses } from '$lib/server/database/classes';
+import { isExam } from '$lib/server/database/exams';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { newEdition, readPaper } from '$lib/server/database/papers';
+import { createPlan } from '$lib/server/database/plans';
 import { sitPaper } from '$lib/server/database/sittings';
 import { dayOf, idOf, textOf } from '$lib/server/forms';
 import { describedSkills, listedSkills } from '$lib/server/shown-skills';
@@ -10,6 +13,7 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params }) => {
+  if (isExam(db(), idOf(params.id) ?? 0)) redirect(307, `/papers/${params.id}/exam`);
   const stored = readPaper(db(), idOf(params.id) ?? 0);
   if (!stored) error(404, 'There is no such paper.');
   const { id, version, edition, isSat, damage, style: sealed, ...paper } = stored;
@@ -41,6 +45,17 @@ export const actions: Actions = {
     const result = sitPaper(db(), idOf(params.id) ?? 0, idOf(form.get('class')) ?? 0, satOn);
     if (!result.ok) return fail(400, { problem: problems[result.code] });
     redirect(303, `/marking/${result.id}`);
+  },
+  plan: ({ params }) => {
+    const paper = readPaper(db(), idOf(params.id) ?? 0);
+    if (!paper) error(404, 'There is no such paper.');
+    const made = blueprintSchema.safeParse(planOfPractice(paper));
+    if (!made.success) {
+      return fail(422, {
+        problem: 'A plan needs items that pupils do on their own, at most 300 marks of them.'
+      });
+    }
+    redirect(303, `/papers/plans/${createPlan(db(), planName(paper.title), made.data)}`);
   },
   edition: ({ params }) => {
     const id = newEdition(db(), idOf(params.id) ?? 0);

@@ -1,7 +1,7 @@
 import { controlsSchema } from '@zealous-quill/core/papers';
 import {
   describeSkill,
-  findSkill,
+  findListedSkill,
   readControls,
   schoolIn,
   type Controls,
@@ -15,7 +15,7 @@ import type { PageServerLoad } from './$types';
 
 /** The address holds everything that is chosen, so that it can be sent to a colleague. */
 export const load: PageServerLoad = ({ params, url }) => {
-  const skill = findSkill(params.skill);
+  const skill = findListedSkill(params.skill);
   if (!skill) error(404, 'There is no such skill.');
   const style = readHouseStyle(db());
   const seed = Number(url.searchParams.get('seed') ?? 1);

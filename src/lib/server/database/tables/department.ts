@@ -113,7 +113,10 @@ export const pupils = sqliteTable(
     name: text().notNull(),
     /** The part of it they are sorted by, where it is known. */
     surname: text(),
-    largePrint: flag(),
+    /** The size of print that is wanted, in points; 0 for the usual one. */
+    largePrint: integer()
+      .notNull()
+      .default(sql`false`),
     extraTime: flag()
   },
   (table) => [index('pupils_class').on(table.classId)]

@@ -1,9 +1,11 @@
+import type { AnswerSpace, Cover } from '@zealous-quill/core/exams';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import type { Scheme } from '@zealous-quill/core/marking';
 import type { Printed, Rung } from '@zealous-quill/core/papers';
 import type { Item } from '@zealous-quill/core/skills';
 import { sql } from 'drizzle-orm';
 import {
+  blob,
   check,
   index,
   integer,
@@ -14,7 +16,7 @@ import {
   type AnySQLiteColumn
 } from 'drizzle-orm/sqlite-core';
 import { among, flag, id, json, now } from '../columns';
-import { users } from './department';
+import { pupils, users } from './department';
 
 export const paperKinds = ['practice', 'exam'] as const;
 export const paperStates = ['draft', 'checked', 'approved'] as const;
@@ -36,7 +38,7 @@ export const papers = sqliteTable(
     checkedBy: integer().references(() => users.id),
     approvedBy: integer().references(() => users.id),
     /** What stands on the cover of an exam. */
-    cover: json<Record<string, unknown>>(),
+    cover: json<Cover>(),
     /** Kept beside the sections so that lists need not open every paper. */
     itemCount: integer().notNull().default(0),
     marks: integer().notNull().default(0),
@@ -101,7 +103,10 @@ export const questions = sqliteTable(
       .notNull()
       .references(() => sections.id, { onDelete: 'cascade' }),
     position: integer().notNull(),
-    stem: text()
+    /** Its id on the paper; a practice has none. */
+    key: text().notNull().default(''),
+    stem: text(),
+    startsPage: flag()
   },
   (table) => [uniqueIndex('questions_order').on(table.sectionId, table.position)]
 );
@@ -115,9 +120,10 @@ export const parts = sqliteTable(
       .references(() => questions.id, { onDelete: 'cascade' }),
     position: integer().notNull(),
     key: text().notNull(),
+    /** The row of the exam's plan that it fills. */
+    row: text().notNull().default(''),
     /** How it is presented: a kind of rung, choice, show-working, own. */
     kind: text().notNull(),
-    /** Null for an own question. */
     skill: text(),
     school: text(),
     given: json<unknown>().notNull(),
@@ -128,13 +134,17 @@ export const parts = sqliteTable(
     /** Its own scheme; that of its skill or of the department if null. */
     scheme: json<Scheme>(),
     /** Where the answer goes: none, a line with a unit, lines, squares, blank; and how high. */
-    answerSpace: json<{ kind: string; height?: number; unit?: string }>()
+    answerSpace: json<AnswerSpace>(),
+    /** For those who mark it. */
+    guidance: text().notNull().default('')
   },
   (table) => [
     uniqueIndex('parts_order').on(table.questionId, table.position),
     check('parts_skill', sql`(${table.skill} is null) = (${table.school} is null)`)
   ]
 );
+
+export const formKinds = ['letter', 'pupil', 'spare'] as const;
 
 /** The forms of a paper. A practice has one, and in the first form every part is as it stands. */
 export const forms = sqliteTable(
@@ -145,9 +155,15 @@ export const forms = sqliteTable(
       .notNull()
       .references(() => papers.id, { onDelete: 'cascade' }),
     position: integer().notNull(),
-    letter: text().notNull()
+    letter: text().notNull(),
+    /** One of a few for whole classes, of one pupil, or to have at hand. */
+    kind: text().$type<(typeof formKinds)[number]>().notNull().default('letter'),
+    pupilId: integer().references(() => pupils.id, { onDelete: 'set null' })
   },
-  (table) => [uniqueIndex('forms_order').on(table.paperId, table.position)]
+  (table) => [
+    uniqueIndex('forms_order').on(table.paperId, table.position),
+    index('forms_pupil').on(table.pupilId)
+  ]
 );
 
 /** The numbers of a part in a further form. */
@@ -216,3 +232,11 @@ export const schemeVersions = sqliteTable(
     check('scheme_versions_withdrawn', among(table.withdrawn, withdrawals))
   ]
 );
+
+/** Pictures of own questions, by a name made of what is in them. */
+export const pictures = sqliteTable('pictures', {
+  id: id(),
+  name: text().notNull().unique(),
+  bytes: blob({ mode: 'buffer' }).notNull(),
+  createdAt: now()
+});

@@ -1,12 +1,19 @@
 import { db } from '$lib/server/database/connection';
+import { createExam } from '$lib/server/database/exams';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { readPlan } from '$lib/server/database/plans';
 import { idOf } from '$lib/server/forms';
+import { whileHere } from '$lib/server/jobs/leaving';
+import { run } from '$lib/server/jobs/pool';
+import { undoneWords } from '$lib/server/jobs/words';
+import { triedInVain } from '$lib/server/exam-plan';
+import { planProblems } from '$lib/server/api/exams';
+import { examOf } from '@zealous-quill/core/exams';
 import { listedSkills } from '$lib/server/shown-skills';
 import { rungWords } from '@zealous-quill/core/papers';
 import { skills } from '@zealous-quill/core/skills/all';
-import { error } from '@sveltejs/kit';
-import type { PageServerLoad } from './$types';
+import { error, fail, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params }) => {
   const saved = readPlan(db(), idOf(params.id) ?? 0);
@@ -27,4 +34,24 @@ export const load: PageServerLoad = ({ params }) => {
       ])
     )
   };
+};
+
+export const actions: Actions = {
+  /** Makes the exam that the plan gives. */
+  paper: async (event) => {
+    const saved = readPlan(db(), idOf(event.params.id) ?? 0);
+    if (!saved) error(404, 'There is no such plan.');
+    const { name, plan } = saved;
+    if ([...planProblems(plan)].length > 0) {
+      return fail(422, { problem: 'A row of this plan cannot be read any more. Choose it anew.' });
+    }
+    const asked = { plan, seed: plan.seed ?? 0 };
+    const done = await whileHere(event, (signal) => run('assemble', asked, { signal }));
+    if (!done.ok) return fail(422, { problem: undoneWords[done.error.code] });
+    if (!done.result.ok) {
+      return fail(422, { problem: triedInVain(plan, done.result.error).message });
+    }
+    const exam = examOf(name, plan, done.result);
+    redirect(303, `/papers/${createExam(db(), exam, { plan })}/exam`);
+  }
 };

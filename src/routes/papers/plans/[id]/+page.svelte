@@ -1,6 +1,10 @@
 <script lang="ts">
   import type { Blueprint, BlueprintRow } from '@zealous-quill/core/exams';
+  import { enhance } from '$app/forms';
   import Button from '$lib/ui/kit/Button.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import Stopper from '$lib/ui/kit/Stopper.svelte';
+  import { Working } from '$lib/ui/kit/working.svelte';
   import { Draft, tabKeeper } from '$lib/ui/draft.svelte';
   import DraftClash from '$lib/ui/DraftClash.svelte';
   import { plural } from '$lib/ui/format';
@@ -14,7 +18,7 @@
   import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
   import { onDestroy, untrack } from 'svelte';
 
-  let { data } = $props();
+  let { data, form } = $props();
 
   interface Named {
     readonly name: string;
@@ -38,6 +42,8 @@
   const trials = new Trials(`/papers/plans/${id}/try`);
   const plan = $derived(draft.value.plan);
 
+  const working = new Working();
+  let making = $state<HTMLFormElement>();
   let added = $state(untrack(() => data.skills[0]!.id));
 
   $effect(() => trials.ask(plan));
@@ -110,8 +116,26 @@
     <Button disabled={!draft.canUndo} onclick={() => draft.undo()}>Undo</Button>
     <Button disabled={!draft.canRedo} onclick={() => draft.redo()}>Redo</Button>
     <Button onclick={() => change({ seed: ((plan.seed ?? 0) + 1) % 100_000 })}>Other items</Button>
+    <form
+      method="POST"
+      action="?/paper"
+      bind:this={making}
+      use:enhance={working.during}
+      class="contents"
+    >
+      <Button
+        kind="main"
+        disabled={working.isBusy || trials.last?.ok === false}
+        onclick={async () => {
+          // It is made of what stands on the server.
+          if (await draft.settle()) making?.requestSubmit();
+        }}>Make the exam</Button
+      >
+    </form>
+    <Stopper {working} words="Putting it together" />
   </div>
 </div>
+{#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
 <DraftClash
   {draft}
   text={({ name, plan: own }) =>

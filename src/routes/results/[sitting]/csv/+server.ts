@@ -21,7 +21,7 @@ export const GET: RequestHandler = ({ params }) => {
   const isMixed = skills.length > 1;
   const header = [
     'name',
-    ...items.map(({ number, available }) => `item ${number} (${available})`),
+    ...items.map(({ label, available }) => `item ${label} (${available})`),
     ...(isMixed ? skills.map(({ title, available }) => `${title} (${available})`) : []),
     `total (${available})`,
     'changed by hand',
@@ -56,7 +56,7 @@ export const GET: RequestHandler = ({ params }) => {
       others.map(({ pattern }) => title(pattern)).join('; '),
       outcomes
         .flatMap((outcome, at) =>
-          outcome?.comment ? [`item ${items[at]!.number}: ${outcome.comment}`] : []
+          outcome?.comment ? [`item ${items[at]!.label}: ${outcome.comment}`] : []
         )
         .join('; ')
     ];

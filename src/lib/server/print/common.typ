@@ -1,0 +1,98 @@
+// What the prints of papers have in common: ink, fractions, typed text and squared paper.
+#let data = json("data.json")
+#let ink = rgb("#1d2433")
+#let faint = rgb("#5b6275")
+#let grid-line = 0.35pt + rgb("#b9c0cc")
+
+// Fractions are set one number above the other, and read as a fraction.
+#let fraction(top, bottom) = box(baseline: 32%, inset: (x: 0.12em), {
+  set text(size: 0.76em)
+  stack(
+    spacing: 0.16em,
+    align(center, top),
+    line(length: calc.max(top.len(), bottom.len()) * 0.62em, stroke: 0.6pt + ink),
+    align(center, bottom),
+  )
+})
+// A division under its bar, the divisor before it.
+#let division(divisor, dividend) = box(baseline: 0.18em, {
+  box(baseline: 0.18em, inset: (bottom: 0.18em), divisor)
+  h(0.14em)
+  box(
+    baseline: 0.18em,
+    inset: (left: 0.18em, right: 0.14em, top: 0.14em, bottom: 0.18em),
+    stroke: (left: 0.6pt + ink, top: 0.6pt + ink),
+    dividend,
+  )
+})
+// Only in what a skill has written: what a person typed, a title or a date in it, stands as it is. Most texts have
+// neither, and rules that look for them in every figure would cost most of a print.
+#let maths(words) = if words.contains("/") or words.contains("\u{27cc}") {
+  show regex("\d([\d.,\u{202f}]*\d)?/\d([\d.,\u{202f}]*\d)?"): it => {
+    let (top, bottom) = it.text.split("/")
+    fraction(top, bottom)
+  }
+  show regex("\d([\d.,\u{202f}]*\d)?\u{27cc}\d([\d.,\u{202f}]*\d)?"): it => {
+    let (divisor, dividend) = it.text.split("\u{27cc}")
+    division(divisor, dividend)
+  }
+  words
+} else { words }
+
+// What was typed may break anywhere within a word that is longer than any real one.
+#let typed(text) = {
+  show regex("\S{25,}"): it => it.text.clusters().map(box).join()
+  text
+}
+
+#let mark-text(mark, side) = {
+  let written = mark.role == "digit" or mark.role == "carry"
+  set text(
+    font: if mark.role == "heading" { "Alegreya Sans" } else if written { "Patrick Hand" } else { "Andika" },
+    size: side * mark.size * if mark.role == "heading" { 0.42 } else if mark.isWide { 0.6 } else if mark.text.len() > 1 { 0.5 } else if written { 0.8 } else { 0.6 },
+    fill: if mark.role == "heading" { faint } else { ink },
+  )
+  maths(mark.text)
+}
+
+// A picture of working on squares of a given side.
+#let sheet(picture, alt, side) = figure(
+  alt: alt,
+  kind: "sheet",
+  supplement: none,
+  box(width: picture.width * side, height: picture.height * side, {
+    for x in range(int(picture.width) + 1) {
+      place(line(start: (x * side, 0pt), end: (x * side, int(picture.height) * side), stroke: grid-line))
+    }
+    for y in range(int(picture.height) + 1) {
+      place(line(start: (0pt, y * side), end: (picture.width * side, y * side), stroke: grid-line))
+    }
+    for mark in picture.marks {
+      place(dx: mark.x * side, dy: mark.y * side, box(width: mark.width * side, height: mark.height * side, {
+        set align(center + horizon)
+        mark-text(mark, side)
+      }))
+      if mark.crossedOff and mark.text != "" {
+        let size = mark.size * side
+        place(dx: mark.x * side, dy: mark.y * side, line(start: (0pt, size), end: (size, 0pt), stroke: 0.6pt + ink))
+      }
+    }
+    for arc in picture.arcs {
+      place(curve(
+        stroke: 0.9pt + ink,
+        curve.move((arc.x1 * side, arc.y * side)),
+        curve.quad(
+          ((arc.x1 + arc.x2) / 2 * side, (arc.y - 2 * arc.height) * side),
+          (arc.x2 * side, arc.y * side),
+        ),
+      ))
+    }
+    for rule in picture.rules {
+      place(line(
+        start: (rule.x1 * side, rule.y1 * side),
+        end: (rule.x2 * side, rule.y2 * side),
+        stroke: 1.1pt + ink,
+      ))
+    }
+  }),
+)

@@ -1,0 +1,306 @@
+import {
+  examOnForm,
+  formLabel,
+  partScheme,
+  partSnapshot,
+  placedParts,
+  spaceOf,
+  type DefaultSchemes,
+  type Exam,
+  type ExamForm,
+  type PartScheme,
+  type PartSnapshot,
+  type PlacedPart
+} from '@zealous-quill/core/exams';
+import {
+  typedRuns,
+  writeText,
+  type HouseStyle,
+  type TypedRun
+} from '@zealous-quill/core/house-style';
+import { availableMarks } from '@zealous-quill/core/marking';
+import { printable, snapshotPicture } from '@zealous-quill/core/papers';
+import { OWN_QUESTION } from '@zealous-quill/core/skills';
+import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
+import type { Picture } from '@zealous-quill/core/working';
+import { version } from '../version';
+
+export const examPrintKinds = ['paper', 'key', 'scheme', 'solutions', 'answer-sheet'] as const;
+export type ExamPrintKind = (typeof examPrintKinds)[number];
+
+/** Sizes of print in points; the first is the usual one. */
+export const printSizes = [0, 18, 24] as const;
+export type PrintSize = (typeof printSizes)[number];
+
+/** A form to be printed: its numbers, and what was kept of it where it was sat. */
+export interface PrintForm extends ExamForm {
+  /** The pupil whose it is. */
+  readonly name: string | null;
+  readonly kept: Readonly<Record<string, PartSnapshot>> | null;
+}
+
+/** Everything that prints of an exam are made of. */
+export interface ExamPrint {
+  readonly exam: Exam;
+  readonly edition: number;
+  readonly isApproved: boolean;
+  /** The forms that are printed, and how many the exam has. */
+  readonly forms: readonly PrintForm[];
+  readonly isOneOfMany: boolean;
+  readonly kind: ExamPrintKind;
+  readonly size: PrintSize;
+  readonly style: HouseStyle;
+  readonly defaults: DefaultSchemes;
+}
+
+/** An exam as the Typst template sets it: each form a paper of its own, or what they have in common once. */
+export interface ExamDocument {
+  readonly kind: ExamPrintKind;
+  readonly title: string;
+  readonly subtitle: string;
+  readonly paper: HouseStyle['paper'];
+  /** Side of a square in millimetres, and the size of print in points. */
+  readonly square: number;
+  readonly size: number;
+  readonly isDraft: boolean;
+  readonly footer: string;
+  readonly cover: CoverPage;
+  readonly papers: readonly PrintedForm[];
+  /** What the forms of a key are called, and their answers beside each other. */
+  readonly forms: readonly string[];
+  readonly keys: readonly KeyRow[];
+}
+
+interface CoverPage {
+  readonly department: string;
+  readonly level: string;
+  readonly date: string;
+  readonly minutes: number;
+  readonly marks: number;
+  readonly allowed: string;
+  readonly instructions: readonly string[];
+  readonly formulas: readonly (readonly TypedRun[])[];
+  readonly formulasAt: 'cover' | 'last';
+  readonly questions: readonly { readonly number: number; readonly marks: number }[];
+}
+
+interface PrintedForm {
+  /** Empty where there is one form only. */
+  readonly form: string;
+  readonly name: string;
+  readonly sections: readonly PrintedSection[];
+}
+
+interface PrintedSection {
+  readonly id: string;
+  readonly title: string;
+  readonly note: string;
+  readonly marks: number;
+  readonly questions: readonly PrintedQuestion[];
+}
+
+interface PrintedQuestion {
+  readonly id: string;
+  readonly number: number;
+  readonly marks: number;
+  readonly startsPage: boolean;
+  readonly stem: readonly TypedRun[];
+  readonly parts: readonly PrintedPart[];
+}
+
+interface PrintedPart {
+  readonly label: string;
+  readonly letter: string;
+  readonly marks: number;
+  readonly seconds: number;
+  /** What is asked: runs of an own question, or a line of a skill. */
+  readonly prompt: readonly TypedRun[];
+  readonly drawing: { readonly name: string; readonly alt: string } | null;
+  readonly picture: Picture | null;
+  readonly alt: string;
+  readonly options: readonly string[];
+  readonly space: { readonly kind: string; readonly height: number; readonly unit: string };
+  readonly answer: string;
+  readonly explanation: readonly string[];
+  readonly scheme: PartScheme | null;
+  readonly guidance: readonly TypedRun[];
+}
+
+/** A part with its answer on each of some forms, and of a single one the wrong answers that name an error. */
+interface KeyRow {
+  readonly label: string;
+  readonly marks: number;
+  readonly answers: readonly string[];
+  readonly wrong: PartScheme['wrong'];
+}
+
+const subtitles: Readonly<Record<ExamPrintKind, string>> = {
+  paper: '',
+  key: 'Key',
+  scheme: 'Mark scheme',
+  solutions: 'Worked solutions',
+  'answer-sheet': 'Answer sheet'
+};
+
+const USUAL_SIZE = 11.5;
+
+/** Lays out a print of an exam; the house style runs through all of it. */
+export function examDocument(asked: ExamPrint): ExamDocument {
+  const { exam, edition, kind, style, size, forms, isApproved } = asked;
+  const printed = forms.map((form) => printedForm(asked, form));
+  const scale = size === 0 ? 1 : size / USUAL_SIZE;
+  return {
+    kind,
+    title: printable(exam.title),
+    subtitle: subtitles[kind],
+    paper: style.paper,
+    square: style.squares * scale,
+    size: size || USUAL_SIZE,
+    isDraft: !isApproved,
+    footer: `Edition ${edition} · seed ${exam.seed} · Zealous Quill ${version}`,
+    cover: coverPage(asked, printed[0]!),
+    papers: kind === 'key' ? printed.slice(0, 1) : printed,
+    forms: forms.map((form) => (form.name ? `${formLabel(form)} ${form.name}` : formLabel(form))),
+    keys: kind === 'key' ? keyRows(printed) : []
+  };
+}
+
+function keyRows(printed: readonly PrintedForm[]): KeyRow[] {
+  const [first, ...others] = printed.map(partsOf);
+  return first!.map(({ label, marks, answer, scheme }, at) => ({
+    ...{ label, marks, wrong: scheme?.wrong ?? [] },
+    answers: [answer, ...others.map((form) => form[at]!.answer)]
+  }));
+}
+
+const partsOf = ({ sections }: PrintedForm): PrintedPart[] =>
+  sections.flatMap(({ questions }) => questions.flatMap(({ parts }) => parts));
+
+function coverPage({ exam, style }: ExamPrint, form: PrintedForm): CoverPage {
+  const { cover } = exam;
+  const questions = form.sections.flatMap((section) => section.questions);
+  const seconds = sum(partsOf(form).map((part) => part.seconds));
+  return {
+    ...{ department: style.department, level: cover.level, date: cover.date },
+    minutes: cover.minutes ?? FULL_MINUTES * Math.ceil(seconds / 60 / FULL_MINUTES),
+    marks: sum(questions.map(({ marks }) => marks)),
+    allowed: cover.allowed,
+    instructions: linesOf(cover.instructions ?? style.instructions),
+    formulas: linesOf(cover.formulas).map((line) => typedRuns(line, style)),
+    formulasAt: cover.formulasAt,
+    questions: questions.map(({ number, marks }) => ({ number, marks }))
+  };
+}
+
+/** A predicted time is rounded up to so many minutes. */
+const FULL_MINUTES = 5;
+
+const linesOf = (text: string) => text.split('\n').filter((line) => line.trim() !== '');
+const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);
+
+function printedForm(asked: ExamPrint, form: PrintForm): PrintedForm {
+  const { exam, isOneOfMany } = asked;
+  const own = examOnForm(exam, form);
+  const placed = placedParts(own).map((one) => ({
+    ...one,
+    printed: printedPart(asked, form, one)
+  }));
+  return {
+    form: isOneOfMany ? formLabel(form) : '',
+    name: form.name ?? '',
+    sections: own.sections
+      .map((section) => {
+        const within = placed.filter((one) => one.section === section);
+        return {
+          id: section.id,
+          title: section.title,
+          note: noteOf(section),
+          marks: sum(within.map(({ printed }) => printed.marks)),
+          questions: section.questions.map(({ id, stem, startsPage }): PrintedQuestion => {
+            const parts = within.filter(({ question }) => question.id === id);
+            return {
+              ...{ id, startsPage, number: parts[0]!.number },
+              marks: sum(parts.map(({ printed }) => printed.marks)),
+              stem: typedRuns(stem, asked.style),
+              parts: parts.map(({ printed }) => printed)
+            };
+          })
+        };
+      })
+      .filter(({ questions }) => questions.length > 0)
+  };
+}
+
+function noteOf({ instruction, calculator }: Exam['sections'][number]): string {
+  const allowed = calculator ? 'You may use a calculator.' : '';
+  return [instruction, allowed].filter(Boolean).join(' ');
+}
+
+function printedPart(asked: ExamPrint, form: PrintForm, placed: PlacedPart): PrintedPart {
+  const { exam, style, defaults, kind } = asked;
+  const { part, label, letter } = placed;
+  const snapshot = form.kept?.[part.id] ?? partSnapshot(part, { seed: exam.seed, style, defaults });
+  const { item, scheme, printed, options } = snapshot;
+  const marks = availableMarks(scheme);
+  const own = part.skill === OWN_QUESTION ? (item.given as OwnQuestion) : undefined;
+  const space = spaceOf(part);
+  return {
+    ...{ label, letter, marks, seconds: item.seconds },
+    prompt: own ? typedRuns(own.text, style) : [{ text: item.prompt, isMaths: true }],
+    drawing: own?.picture ?? null,
+    picture: pictureIn(asked, placed, snapshot),
+    alt: own ? 'Squared paper' : `${writeText(printed.line, style)} on squared paper`,
+    options: (options ?? []).map(({ text }) => text),
+    space: {
+      kind: space.kind,
+      height: space.height ?? usualHeight(marks),
+      unit: space.unit ?? own?.unit ?? ''
+    },
+    answer: answerOf(snapshot, own, style),
+    explanation: kind === 'solutions' ? printed.explanations : [],
+    scheme:
+      kind === 'scheme' || (kind === 'key' && !asked.isOneOfMany)
+        ? partScheme(item, { scheme, ...(options && { options }) }, style)
+        : null,
+    guidance: typedRuns(part.guidance || (own?.guidance ?? ''), style)
+  };
+}
+
+/** Lines or rows of squares for so many marks, unless an author says how many. */
+const usualHeight = (marks: number) => 1 + 2 * marks;
+
+const LETTERS = 'ABCD';
+
+/** The answer as a key has it: of a choice with its letter, of an own question with its unit. */
+function answerOf(
+  { item, options }: PartSnapshot,
+  own: OwnQuestion | undefined,
+  style: HouseStyle
+): string {
+  const answer = writeText(item.answer, style);
+  if (own) return own.answer === '' ? '–' : `${answer} ${own.unit}`.trim();
+  const at = options?.findIndex(({ by }) => by === 'answer') ?? -1;
+  return at < 0 ? answer : `${LETTERS[at]}  ${answer}`;
+}
+
+/** Squares of an own question across the page. */
+const OWN_WIDTH = 20;
+
+function pictureIn(
+  { kind, style }: ExamPrint,
+  { part }: PlacedPart,
+  { printed, scheme }: PartSnapshot
+): Picture | null {
+  const space = spaceOf(part);
+  if (kind === 'solutions') {
+    return part.skill === OWN_QUESTION ? null : snapshotPicture(printed, 'working', style);
+  }
+  if (kind !== 'paper' || space.kind !== 'squares') return null;
+  if (part.skill === OWN_QUESTION) {
+    const height = space.height ?? usualHeight(availableMarks(scheme));
+    return { width: OWN_WIDTH, height, marks: [], rules: [], arcs: [] };
+  }
+  const shows = part.kind === 'set-out' ? 'numbers' : 'nothing';
+  const picture = snapshotPicture(printed, shows, style);
+  return { ...picture, height: Math.max(Math.ceil(picture.height), space.height ?? 0) };
+}

@@ -1,0 +1,181 @@
+<script lang="ts">
+  import type { OutlinedPart } from '@zealous-quill/core/exams';
+  import type { HouseStyle } from '@zealous-quill/core/house-style';
+  import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import { untrack } from 'svelte';
+  import type { ExamEditor } from './exam-editor.svelte';
+  import TypedText from './TypedText.svelte';
+
+  interface Props {
+    editor: ExamEditor;
+    outlined: OutlinedPart;
+    style: HouseStyle;
+    onclose: () => void;
+  }
+
+  let { editor, outlined, style, onclose }: Props = $props();
+
+  /** What is typed; it goes to the exam when it can be read. */
+  let own = $state<OwnQuestion>(untrack(() => ({ ...(outlined.part.given as OwnQuestion) })));
+  let problem = $state('');
+  let isSending = $state(false);
+
+  const kinds = [
+    ['none', 'nothing to compare'],
+    ['number', 'a number'],
+    ['fraction', 'a fraction'],
+    ['expression', 'an expression in x'],
+    ['text', 'words']
+  ] as const;
+
+  function put() {
+    problem =
+      own.text.trim() === ''
+        ? 'Write what is asked.'
+        : own.answerKind !== 'none' && own.answer.trim() === ''
+          ? 'Write the answer, or say that there is nothing to compare.'
+          : '';
+    if (problem) return false;
+    const answer = own.answerKind === 'none' ? '' : own.answer;
+    const given = { ...$state.snapshot(own), answer };
+    editor.changePart(outlined.part.id, (part) => ({ ...part, given, edited: true }));
+    return true;
+  }
+
+  async function addPicture(file: File | undefined) {
+    if (!file) return;
+    isSending = true;
+    problem = '';
+    try {
+      const reply = await fetch('/papers/pictures', {
+        method: 'POST',
+        headers: { 'content-type': 'application/octet-stream' },
+        body: file
+      });
+      const answer = await reply.json();
+      if (reply.ok) own.picture = { name: answer.name, alt: own.picture?.alt ?? '' };
+      else problem = answer.error.message;
+    } catch {
+      problem = 'The server does not answer. Choose the picture again.';
+    }
+    isSending = false;
+    if (!problem) put();
+  }
+
+  function done() {
+    if (put()) onclose();
+  }
+</script>
+
+<form
+  class="own"
+  aria-label="Question {outlined.label}"
+  onsubmit={(event) => {
+    event.preventDefault();
+    done();
+  }}
+  onchange={put}
+>
+  <label class="wide">
+    What is asked
+    <!-- svelte-ignore a11y_autofocus -->
+    <textarea rows="3" maxlength="2000" autofocus bind:value={own.text}></textarea>
+  </label>
+  <p class="wide small faint">
+    Maths stands between $ signs: $3/4 + x^2$ <span aria-hidden="true">→</span>
+    <TypedText text="$3/4 + x^2$" {style} />
+  </p>
+  <p class="wide shown"><TypedText text={own.text} {style} /></p>
+  <label class="wide">
+    Picture, PNG or SVG
+    <input
+      type="file"
+      accept="image/png,image/svg+xml"
+      disabled={isSending}
+      onchange={(event) => {
+        event.stopPropagation();
+        void addPicture(event.currentTarget.files?.[0]);
+      }}
+    />
+  </label>
+  {#if own.picture}
+    <img src="/papers/pictures/{own.picture.name}" alt={own.picture.alt} />
+    <label class="wide">
+      What it shows, for those who do not see it
+      <input maxlength="300" bind:value={own.picture.alt} />
+    </label>
+    <Button
+      kind="quiet"
+      onclick={() => {
+        own.picture = undefined;
+        put();
+      }}>without the picture</Button
+    >
+  {/if}
+  <label>
+    Answer
+    <select bind:value={own.answerKind}>
+      {#each kinds as [kind, word] (kind)}<option value={kind}>{word}</option>{/each}
+    </select>
+  </label>
+  {#if own.answerKind !== 'none'}
+    <label>which is <input class="figures" maxlength="200" bind:value={own.answer} /></label>
+    <label>unit <input class="short" maxlength="20" bind:value={own.unit} /></label>
+  {/if}
+  <label>Marks <input type="number" min="1" max="50" required bind:value={own.marks} /></label>
+  <label
+    >Minutes <input type="number" min="0" max="120" step="0.5" required bind:value={own.minutes} />
+  </label>
+  <label
+    >Difficulty, 0 for an average item
+    <input type="number" min="-4" max="4" step="0.1" required bind:value={own.difficulty} />
+  </label>
+  <label class="wide">
+    Guidance for those who mark it
+    <textarea rows="2" maxlength="2000" bind:value={own.guidance}></textarea>
+  </label>
+  {#if problem}<Problem isUrgent>{problem}</Problem>{/if}
+  <Button type="submit">Done</Button>
+</form>
+
+<style>
+  .own {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-2) var(--space-4);
+    align-items: baseline;
+    padding: var(--space-3);
+    margin-bottom: var(--space-2);
+    background: var(--raised);
+  }
+  .wide {
+    flex: 1 0 100%;
+  }
+  textarea,
+  .wide input:not([type='file']) {
+    display: block;
+    width: 100%;
+    padding: var(--space-1) var(--space-2);
+  }
+  input[type='number'],
+  .short {
+    width: 4em;
+    padding: 0 var(--space-1);
+  }
+  .figures {
+    padding: 0 var(--space-1);
+    max-width: 10em;
+  }
+  .shown {
+    padding: var(--space-1) var(--space-2);
+    background: var(--leaf);
+  }
+  img {
+    max-width: 14rem;
+    max-height: 10rem;
+    background: white;
+    border: 1px solid var(--rule);
+  }
+</style>

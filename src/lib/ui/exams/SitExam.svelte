@@ -1,0 +1,79 @@
+<script lang="ts">
+  import Input from 'flowbite-svelte/Input.svelte';
+  import Modal from 'flowbite-svelte/Modal.svelte';
+  import Select from 'flowbite-svelte/Select.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import { plural } from '../format';
+
+  interface Props {
+    open: boolean;
+    classes: readonly { id: number; name: string; pupils: number }[];
+    forms: readonly { kind: string; letter: string }[];
+    problem?: string | undefined;
+  }
+
+  let { open = $bindable(), classes, forms, problem }: Props = $props();
+
+  const letters = $derived(forms.filter(({ kind }) => kind === 'letter'));
+  const hasOwn = $derived(forms.some(({ kind }) => kind === 'pupil'));
+  const today = new Date().toISOString().slice(0, 10);
+</script>
+
+<Modal bind:open title="Classes sit this exam" size="sm">
+  {#if classes.length === 0}
+    <p>
+      There is no class yet. <a class="quiet-link" href="/classes">Enter one</a> first; the exam waits
+      here.
+    </p>
+  {:else}
+    <form method="POST" action="?/sit">
+      <fieldset>
+        <legend>Classes</legend>
+        {#each classes as { id, name, pupils } (id)}
+          <label class="tick">
+            <input type="checkbox" name="class" value={id} />
+            {name} <span class="faint">{plural(pupils, 'pupil')}</span>
+          </label>
+        {/each}
+      </fieldset>
+      <label>
+        Day
+        <Input type="date" name="satOn" value={today} required />
+      </label>
+      {#if letters.length > 1 || hasOwn}
+        <label>
+          Forms
+          <Select placeholder="" name="forms">
+            {#if hasOwn}<option value="own">each pupil’s own, form A where there is none</option
+              >{/if}
+            {#if letters.length > 1}
+              <option value="turns"
+                >{letters.map(({ letter }) => letter).join(', ')} in turns through the list</option
+              >
+              <option value="classes">a form for each class, in turns</option>
+            {/if}
+            <option value="first">form A for everyone</option>
+          </Select>
+        </label>
+      {/if}
+      {#if problem}<Problem isUrgent>{problem}</Problem>{/if}
+      <p class="faint">
+        The exam is kept as it is now, so that its key never changes under a marked script.
+      </p>
+      <Button type="submit" kind="main">Make the piles of scripts</Button>
+    </form>
+  {/if}
+</Modal>
+
+<style>
+  form {
+    display: grid;
+    gap: var(--space-3);
+    color: var(--ink);
+  }
+  fieldset {
+    display: grid;
+    gap: var(--space-1);
+  }
+</style>

@@ -1,0 +1,127 @@
+import {
+  addPart,
+  examOutline,
+  partKey,
+  partsIn,
+  withPart,
+  type Exam,
+  type ExamFacts,
+  type PaperPart
+} from '@zealous-quill/core/exams';
+import type { Draft } from '../draft.svelte';
+
+/** What an editor asks of the server. */
+export type Want =
+  | { readonly what: 'facts' }
+  | { readonly what: 'other'; readonly parts: readonly string[] }
+  | { readonly what: 'read'; readonly part: string; readonly line: string }
+  | { readonly what: 'new'; readonly kind: PaperPart['kind']; readonly skill: string };
+
+export type Answer =
+  | {
+      readonly ok: true;
+      readonly given: Readonly<Record<string, unknown>>;
+      readonly added?: Omit<PaperPart, 'id'>;
+      readonly facts: ExamFacts;
+    }
+  | { readonly ok: false; readonly message: string };
+
+export type Ask = (ask: { exam: Exam; turn: number; want: Want }) => Promise<Answer>;
+
+/** A draft of an exam with what is known of its parts; what is asked is answered one after another. */
+export class ExamEditor {
+  facts = $state.raw<ExamFacts>({});
+  /** The question that was changed last, which the printed page follows. */
+  edited = $state<string | null>(null);
+  /** What could not be done, by part; under `new` for a part that was to come. */
+  problems = $state<Record<string, string>>({});
+  isBusy = $state(false);
+  private turn: number;
+  private asking: Promise<unknown> = Promise.resolve();
+
+  constructor(
+    readonly draft: Draft<Exam>,
+    facts: ExamFacts,
+    private readonly ask: Ask
+  ) {
+    this.facts = facts;
+    this.turn = draft.version * 100;
+  }
+
+  exam = $derived.by(() => this.draft.value);
+  outline = $derived.by(() => examOutline(this.exam, this.facts));
+
+  change(change: (exam: Exam) => Exam): void {
+    this.draft.edit(change);
+  }
+
+  /** Changes a part; what is computed of it is learnt. */
+  changePart(id: string, change: (part: PaperPart) => PaperPart): void {
+    this.follow(id);
+    this.change((exam) => withPart(exam, id, change));
+    void this.learn();
+  }
+
+  /** Another item in the place of some: as hard, worth as much, with the same to show. */
+  async other(ids: readonly string[]): Promise<void> {
+    const answer = await this.answered({ what: 'other', parts: ids }, ids[0]!);
+    if (answer) this.put(answer.given, { edited: false });
+  }
+
+  /** The item that was typed in the place of one; false if it is none. */
+  async read(id: string, line: string): Promise<boolean> {
+    const answer = await this.answered({ what: 'read', part: id, line }, id);
+    if (answer) this.put(answer.given, { edited: true, locked: true });
+    return answer !== undefined;
+  }
+
+  async add(section: string, kind: PaperPart['kind'], skill: string): Promise<void> {
+    const answer = await this.answered({ what: 'new', kind, skill }, 'new');
+    const added = answer?.added;
+    if (!added) return;
+    this.change((exam) => addPart(exam, section, added));
+    this.follow(partsIn(this.exam).at(-1)!.id);
+    await this.learn();
+  }
+
+  /** Learns what is not known yet of the parts: those of another window, or of before a reload. */
+  async learn(): Promise<void> {
+    const isKnown = partsIn(this.exam).every((part) => partKey(part) in this.facts);
+    if (!isKnown) await this.answered({ what: 'facts' }, 'new');
+  }
+
+  private put(
+    given: Readonly<Record<string, unknown>>,
+    marks: Partial<Pick<PaperPart, 'edited' | 'locked'>>
+  ): void {
+    const ids = Object.keys(given);
+    this.follow(ids[0]!);
+    this.change((exam) =>
+      ids.reduce(
+        (whole, id) => withPart(whole, id, (part) => ({ ...part, ...marks, given: given[id] })),
+        exam
+      )
+    );
+  }
+
+  private follow(part: string): void {
+    const questions = this.exam.sections.flatMap((section) => section.questions);
+    const question = questions.find(({ parts }) => parts.some(({ id }) => id === part));
+    this.edited = question?.id ?? null;
+  }
+
+  /** One after another, each asked of the exam as it stands when its turn comes. */
+  private answered(want: Want, place: string): Promise<(Answer & { ok: true }) | undefined> {
+    const own = this.asking.then(async () => {
+      this.isBusy = true;
+      const answer = await this.ask({ exam: this.exam, turn: this.turn++, want });
+      this.isBusy = false;
+      this.problems[place] = answer.ok ? '' : answer.message;
+      if (!answer.ok) return undefined;
+      this.facts = { ...this.facts, ...answer.facts };
+      return answer;
+    });
+    this.asking = own.catch(() => undefined);
+    return own;
+  }
+}

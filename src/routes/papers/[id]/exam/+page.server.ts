@@ -1,0 +1,102 @@
+import {
+  blueprintSchema,
+  examOutline,
+  formExceptions,
+  planName,
+  planOfExam
+} from '@zealous-quill/core/exams';
+import { listClasses } from '$lib/server/database/classes';
+import { COORDINATOR } from '$lib/server/database/change';
+import { db } from '$lib/server/database/connection';
+import { readForms } from '$lib/server/database/exam-forms';
+import { factsOfExam, newExamEdition, readExam, setExamState } from '$lib/server/database/exams';
+import { readHouseStyle } from '$lib/server/database/house-style';
+import { createPlan } from '$lib/server/database/plans';
+import { dealings, sitExam, snapshotsAsked } from '$lib/server/database/exam-sittings';
+import { dayOf, idOf, textOf } from '$lib/server/forms';
+import { whileHere } from '$lib/server/jobs/leaving';
+import { run } from '$lib/server/jobs/pool';
+import { undoneWords } from '$lib/server/jobs/words';
+import { listedSkills } from '$lib/server/shown-skills';
+import { findPaperCard } from '@zealous-quill/core/skills';
+import { error, fail, redirect } from '@sveltejs/kit';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ params }) => {
+  const stored = readExam(db(), idOf(params.id) ?? 0);
+  if (!stored) error(404, 'There is no such exam.');
+  const { style: sealed, ...rest } = stored;
+  const style = sealed ?? readHouseStyle(db());
+  const skills = listedSkills(style);
+  const forms = readForms(db(), stored.id);
+  return {
+    ...rest,
+    style,
+    facts: factsOfExam(db(), stored.exam, style),
+    forms: forms.map(({ id, kind, letter, name }) => ({ id, kind, letter, name })),
+    exceptions: forms.length > 1 ? formExceptions(stored.exam, forms) : [],
+    skills,
+    titles: Object.fromEntries(
+      [...skills.map(({ id }) => id), 'own-question'].map((id) => [id, findPaperCard(id)!.title])
+    ),
+    classes: listClasses(db())
+  };
+};
+
+const sitProblems = {
+  missing: 'This exam has been removed.',
+  'no-items': 'There is nothing to mark on this exam yet.',
+  'no-class': 'Choose at least one class.',
+  'no-pupils': 'One of these classes has no pupils yet.',
+  twice: 'One of these classes has sat the exam on that day already.',
+  changed: 'The exam was changed meanwhile. Look at it again.'
+} as const;
+
+export const actions: Actions = {
+  sit: async (event) => {
+    const form = await event.request.formData();
+    const id = idOf(event.params.id) ?? 0;
+    const satOn = dayOf(textOf(form, 'satOn'));
+    if (!satOn) return fail(400, { sitProblem: 'Say on which day it was sat: one that there is.' });
+    const classIds = form.getAll('class').flatMap((one) => idOf(one) ?? []);
+    const dealing = dealings.find((one) => one === textOf(form, 'forms')) ?? 'first';
+    const version = readExam(db(), id)?.version ?? 0;
+    const asked = snapshotsAsked(db(), id);
+    const done = asked
+      ? await whileHere(event, (signal) => run('snapshots', asked, { signal }))
+      : { ok: true as const, result: [] };
+    if (!done.ok) return fail(503, { sitProblem: undoneWords[done.error.code] });
+    const sat = sitExam(db(), { id, version }, { classIds, satOn, dealing }, done.result);
+    if (!sat.ok) return fail(400, { sitProblem: sitProblems[sat.code] });
+    redirect(303, sat.ids.length === 1 ? `/marking/${sat.ids[0]}` : '/marking');
+  },
+  edition: ({ params }) => {
+    const id = newExamEdition(db(), idOf(params.id) ?? 0);
+    if (id === undefined) error(404, 'There is no such exam.');
+    redirect(303, `/papers/${id}/exam`);
+  },
+  state: async ({ params, request }) => {
+    const form = await request.formData();
+    const state = (['draft', 'checked', 'approved'] as const).find(
+      (one) => one === textOf(form, 'state')
+    );
+    const version = idOf(form.get('version'));
+    const id = idOf(params.id) ?? 0;
+    if (!state || !version) return fail(400, { problem: 'Say how far the exam has come.' });
+    if (!setExamState(db(), { id, version, userId: COORDINATOR }, state)) {
+      return fail(409, { problem: 'This exam was changed since. Look at it again.' });
+    }
+    return {};
+  },
+  plan: ({ params }) => {
+    const stored = readExam(db(), idOf(params.id) ?? 0);
+    if (!stored) error(404, 'There is no such exam.');
+    const { exam, plan } = stored;
+    const facts = factsOfExam(db(), exam, stored.style ?? readHouseStyle(db()));
+    const made = blueprintSchema.safeParse(
+      plan ?? planOfExam(exam.sections, examOutline(exam, facts))
+    );
+    if (!made.success) return fail(422, { problem: 'No plan can be made of an empty exam.' });
+    redirect(303, `/papers/plans/${createPlan(db(), planName(exam.title), made.data)}`);
+  }
+};

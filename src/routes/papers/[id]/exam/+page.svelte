@@ -1,0 +1,230 @@
+<script lang="ts">
+  import { addSection, partsIn, type Exam, type PaperPart } from '@zealous-quill/core/exams';
+  import Select from 'flowbite-svelte/Select.svelte';
+  import { untrack } from 'svelte';
+  import { askExam } from '$lib/ui/exams/ask-exam';
+  import CoverForm from '$lib/ui/exams/CoverForm.svelte';
+  import { ExamEditor } from '$lib/ui/exams/exam-editor.svelte';
+  import ExamHead from '$lib/ui/exams/ExamHead.svelte';
+  import { saveExam } from '$lib/ui/exams/save-exam';
+  import SectionCard from '$lib/ui/exams/SectionCard.svelte';
+  import { kindWords } from '$lib/ui/exams/words';
+  import { Draft, tabKeeper } from '$lib/ui/draft.svelte';
+  import DraftClash from '$lib/ui/DraftClash.svelte';
+  import { plural } from '$lib/ui/format';
+  import { guardLeaving } from '$lib/ui/guard-leaving';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
+  import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
+
+  let { data, form } = $props();
+
+  function makeEditor(): ExamEditor {
+    const { id, exam, version, isSat } = data;
+    const keeper = isSat ? undefined : tabKeeper(`exam/${id}`);
+    const draft = new Draft<Exam>({
+      value: exam,
+      version,
+      save: (value, over) => saveExam(id, value, over),
+      ...(keeper && { keeper })
+    });
+    return new ExamEditor(draft, data.facts, askExam(id));
+  }
+  let editor = $state.raw(untrack(makeEditor));
+  let editedId = untrack(() => data.id);
+  let pages = $state.raw<Readonly<Record<string, number>>>({});
+  let isSitting = $state(untrack(() => form?.sitProblem !== undefined));
+  let added = $state(untrack(() => data.skills[0]!.id));
+  let addedKind = $state<PaperPart['kind']>('set-out');
+  let addedTo = $state('');
+
+  $effect(() => {
+    if (data.id === editedId) return;
+    editedId = data.id;
+    editor.draft.end();
+    editor = untrack(makeEditor);
+    pages = {};
+  });
+
+  // An exam of another window, or one kept over a reload, may hold what is not known here.
+  $effect(() => {
+    void editor.exam;
+    untrack(() => void editor.learn());
+  });
+
+  guardLeaving({
+    isSaved: () => editor.draft.state === 'saved',
+    settle: () => editor.draft.settle()
+  });
+
+  const target = $derived(
+    editor.exam.sections.find(({ id }) => id === addedTo) ?? editor.exam.sections.at(-1)!
+  );
+  const loose = $derived(
+    partsIn(editor.exam)
+      .filter(({ locked, kind }) => !locked && kind !== 'own')
+      .map(({ id }) => id)
+  );
+
+  function keys(event: KeyboardEvent) {
+    const isTyping = (event.target as HTMLElement).matches('input, textarea');
+    if (!(event.ctrlKey || event.metaKey) || isTyping) return;
+    const key = event.key.toLowerCase();
+    if (key === 'z' && !event.shiftKey) editor.draft.undo();
+    else if (key === 'y' || (key === 'z' && event.shiftKey)) editor.draft.redo();
+    else return;
+    event.preventDefault();
+  }
+
+  const inShort = ({ title, sections }: Exam) =>
+    `“${title}”, ${plural(partsIn({ sections }).length, 'part')}`;
+</script>
+
+<svelte:head><title>{editor.exam.title} · Papers · Zealous Quill</title></svelte:head>
+<svelte:window onkeydown={keys} />
+
+<ExamHead
+  {editor}
+  paperId={data.id}
+  edition={data.edition}
+  isSat={data.isSat}
+  state={data.state}
+  onsit={() => (isSitting = true)}
+/>
+{#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
+{#if data.isSat}
+  <p class="frozen">
+    This exam has been sat, so its questions stay as they were; a new edition can be changed.
+  </p>
+{/if}
+{#each data.damage as text (text)}<p class="damage" role="alert">✗ {text}</p>{/each}
+<DraftClash draft={editor.draft} text={inShort}>
+  This exam was saved in another window since it was opened here. Nothing has been overwritten, and
+  undoing brings back the one that is not taken.
+</DraftClash>
+
+<div class="columns">
+  <div>
+    <CoverForm {editor} style={data.style} isFrozen={data.isSat} />
+    {#each editor.exam.sections as section (section.id)}
+      <SectionCard
+        {editor}
+        {section}
+        titles={data.titles}
+        style={data.style}
+        isFrozen={data.isSat}
+        isOnly={editor.exam.sections.length === 1}
+        {pages}
+      />
+    {/each}
+    {#if !data.isSat}
+      <div class="add">
+        <SkillPicker
+          skills={data.skills}
+          value={added}
+          label="Skill of the new question"
+          onpick={(id) => (added = id)}
+        />
+        <Select
+          placeholder=""
+          class="w-40"
+          bind:value={addedKind}
+          aria-label="How the new question is presented"
+        >
+          {#each kindWords as [kind, word] (kind)}<option value={kind}>{word}</option>{/each}
+        </Select>
+        {#if editor.exam.sections.length > 1}
+          <Select
+            placeholder=""
+            class="w-32"
+            value={target.id}
+            aria-label="Section of the new question"
+            onchange={(event) => (addedTo = event.currentTarget.value)}
+          >
+            {#each editor.exam.sections as { id, title } (id)}
+              <option value={id}>{title || 'no heading'}</option>
+            {/each}
+          </Select>
+        {/if}
+        <Button disabled={editor.isBusy} onclick={() => editor.add(target.id, addedKind, added)}
+          >Add the question</Button
+        >
+        <Button kind="quiet" onclick={() => editor.add(target.id, 'own', '')}
+          >a question of your own</Button
+        >
+        <Button kind="quiet" onclick={() => editor.change(addSection)}>another section</Button>
+        <Button
+          kind="quiet"
+          disabled={editor.isBusy || loose.length === 0}
+          onclick={() => editor.other(loose)}>other items for all that is not kept</Button
+        >
+      </div>
+      {#if editor.problems['new']}<Problem isUrgent>{editor.problems['new']}</Problem>{/if}
+    {/if}
+  </div>
+  <div class="side">
+    {#await import('$lib/ui/exams/ExamSide.svelte') then { default: ExamSide }}
+      <ExamSide
+        {editor}
+        paperId={data.id}
+        plan={data.plan}
+        forms={data.forms}
+        classes={data.classes}
+        titles={data.titles}
+        style={data.style}
+        isFrozen={data.isSat}
+        onplaces={(found) => (pages = found)}
+      />
+    {/await}
+  </div>
+</div>
+
+{#if isSitting}
+  {#await import('$lib/ui/exams/SitExam.svelte') then { default: SitExam }}
+    <SitExam
+      bind:open={isSitting}
+      classes={data.classes}
+      forms={data.forms}
+      problem={form?.sitProblem}
+    />
+  {/await}
+{/if}
+
+<style>
+  .frozen {
+    background: var(--lamp-soft);
+    color: var(--lamp);
+    padding: var(--space-1) var(--space-3);
+    margin-bottom: var(--space-3);
+  }
+  .damage {
+    background: var(--slip-soft);
+    color: var(--slip);
+    padding: var(--space-1) var(--space-3);
+    margin-bottom: var(--space-2);
+  }
+  .columns {
+    display: grid;
+    grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
+    gap: var(--space-5);
+    align-items: start;
+  }
+  .side {
+    position: sticky;
+    top: 6rem;
+  }
+  .add {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-2);
+    align-items: flex-end;
+  }
+  @media (max-width: 980px) {
+    .columns {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .side {
+      position: static;
+    }
+  }
+</style>
