@@ -15,11 +15,18 @@ import {
 import { openDatabase, type Db } from '../src/lib/server/database/connection';
 import { saveHouseStyle } from '../src/lib/server/database/house-style';
 import { createPaper, newEdition, removePaper } from '../src/lib/server/database/papers';
+import { assemble, examOf, formsOf, varyingParts } from '@zealous-quill/core/exams';
+import { COORDINATOR } from '../src/lib/server/database/change';
+import { replaceForms } from '../src/lib/server/database/exam-forms';
+import { sitExam, snapshotsAsked } from '../src/lib/server/database/exam-sittings';
+import { createExam, readExam, setExamState } from '../src/lib/server/database/exams';
+import { examSnapshots } from '../src/lib/server/exam-snapshots';
+import { solver } from '../src/lib/server/jobs/solver';
 import { createPlan } from '../src/lib/server/database/plans';
 import { NOTHING, saveResponse, type GivenMarks } from '../src/lib/server/database/responses';
 import { simulatedWork } from '../src/lib/server/database/schema';
 import { listScripts, sitPaper } from '../src/lib/server/database/sittings';
-import { satItems, type SatItem } from '../src/lib/server/database/snapshots';
+import { satForms, satItems, type SatItem } from '../src/lib/server/database/snapshots';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import * as plans from './demo/plans';
 import { demoClasses, habitsOf } from './demo/pupils';
@@ -80,7 +87,8 @@ sit(copper, ribbons, '2026-11-25', 1);
 sit(slate, oil, '2026-11-26', 0.5);
 sit(slate, glass, '2026-11-27', 0);
 fillRecords();
-createPlan(db, 'Spring assessment, year 8', plans.spring);
+createPlan(db, plans.springName, plans.spring);
+await sitSpring();
 db.$client.close();
 
 /** What records have to show: years, a class that left long ago, and something in the bin. */
@@ -100,22 +108,76 @@ function fillRecords(): void {
 function sit(classId: number, paperId: number, day: string, share: number): void {
   const sat = sitPaper(db, paperId, classId, day);
   if (!sat.ok) throw new Error(`seed-demo: sitting gives ${sat.code}`);
+  fill(sat.id, paperId, day, share);
+}
+
+/** The spring assessment in two forms, sat by two classes and half marked. */
+async function sitSpring(): Promise<void> {
+  const { spring: plan, springName } = plans;
+  const made = assemble(plan, plan.seed ?? 0, await solver());
+  if (!made.ok) throw new Error(`seed-demo: the plan gives ${made.error.code}`);
+  const exam = examOf(springName, plan, made);
+  const id = createExam(db, { ...exam, cover: { ...exam.cover, ...plans.springCover } }, { plan });
+  const varying = varyingParts(exam);
+  const { forms } = formsOf({
+    parts: varying.map(({ asked }) => asked),
+    ...{ count: 1, seed: partSeed(exam.seed, 'forms/letter'), avoid: [] }
+  });
+  const given = Object.fromEntries(varying.map(({ part }, at) => [part.id, forms[0]![at]!.given]));
+  replaceForms(db, id, ['letter'], [{ kind: 'letter', letter: 'B', given }]);
+  const { version } = readExam(db, id)!;
+  setExamState(db, { id, version, userId: COORDINATOR }, 'checked');
+  setExamState(db, { id, version, userId: COORDINATOR }, 'approved');
+  const day = '2026-11-10';
+  const asked = { classIds: [copper, slate], satOn: day, dealing: 'turns' as const };
+  const sat = sitExam(db, { id, version }, asked, examSnapshots(snapshotsAsked(db, id)!));
+  if (!sat.ok) throw new Error(`seed-demo: sitting the exam gives ${sat.code}`);
+  for (const sitting of sat.ids) fill(sitting, id, day, 0.5);
+}
+
+/** Simulated pupils write, and a share of the responses is marked. */
+function fill(sittingId: number, paperId: number, day: string, share: number): void {
   const items = satItems(db, paperId);
-  const scripts = listScripts(db, sat.id);
+  const scripts = listScripts(db, sittingId);
+  const onForms = satForms(
+    db,
+    paperId,
+    scripts.map(({ formId }) => formId)
+  );
   const toMark = Math.round(share * scripts.length * items.length);
   let marked = 0;
-  for (const part of items) {
-    const { skill, given, school } = part.item;
-    const worked = new WorkedItem(skillOf(skill), given, school);
+  for (const { id } of items) {
     scripts.forEach((script, place) => {
+      const part = onForms.get(script.formId)!.get(id)!;
+      const { skill, given, school } = part.item;
+      const worked = new WorkedItem(skillOf(skill), given, school);
       const random = seededRandom(partSeed(SEED, `${day}/${script.id}/${part.id}`));
-      const { working, truth } = simulate(worked, habitsOf(place, skill), random);
+      const { working: whole, truth } = simulate(worked, habitsOf(place, skill), random);
+      const working = presented(part, whole, place);
       db.insert(simulatedWork)
         .values({ scriptId: script.id, partId: part.id, working, ...truth })
         .run();
       if (marked++ < toMark) mark(db, script.id, part, working, marked);
     });
   }
+}
+
+/** What of a working stands on paper: of a choice the option taken, of an answer alone only that. */
+function presented(
+  { kind, options, item }: SatItem,
+  working: Readonly<Record<string, string>>,
+  place: number
+): Record<string, string> {
+  const { answer } = working;
+  if (answer === undefined || (kind !== 'choice' && kind !== 'bare')) return { ...working };
+  if (!options) return { answer };
+  const step = stepOf(skillOf(item.skill).graph(item.given, item.school), ANSWER);
+  const value = step.reading.parse(answer);
+  const own = options.find(({ text }) => {
+    const option = step.reading.parse(text);
+    return value !== undefined && option !== undefined && step.reading.equal(option, value);
+  });
+  return { answer: (own ?? options[place % options.length]!).text };
 }
 
 /** As a marker would enter it: what the squares hold, with the answer where they do not read it. */
@@ -130,7 +192,8 @@ function mark(
   const graph = skillOf(item.skill).graph(item.given, item.school);
   const isNumeral = /^\d+$/.test(item.answer) && stepOf(graph, ANSWER).assembled;
   const isLong = isNumeral && spreadAnswer(graph, answer) === undefined;
-  const entry = isLong ? { answer } : isNumeral ? squares : working;
+  const isBare = Object.keys(working).every((step) => step === ANSWER);
+  const entry = isLong || isBare ? working : isNumeral ? squares : working;
   const first = scheme.marks[0]!.id;
   const given: GivenMarks =
     count % 97 === 0

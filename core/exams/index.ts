@@ -30,6 +30,8 @@ export {
 } from './exam';
 export { emptyCover, examOf, unwritten } from './from-parts';
 export {
+  answerLine,
+  isAnswerOnly,
   partFacts,
   partKey,
   partSnapshot,

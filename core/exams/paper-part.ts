@@ -3,7 +3,7 @@ import { ALL_STEPS, independent, schemeOf } from '../marking/schemes';
 import type { Scheme } from '../marking/scheme';
 import { factsOf, snapshotOf, type ItemFacts, type Snapshot } from '../papers';
 import { skillOf, WorkedItem } from '../skills';
-import { ANSWER, type Step } from '../working';
+import { ANSWER, chainSheet, type Layout, type Step } from '../working';
 import type { PartKind } from './blueprint';
 import { optionsOf, type Option } from './choice';
 import type { AnswerSpace, PaperPart } from './exam';
@@ -122,4 +122,21 @@ const usualSpaces: Readonly<Record<PartKind, AnswerSpace['kind']>> = {
 /** What is left on paper for the answer of a part. */
 export function spaceOf({ kind, space }: Pick<PaperPart, 'kind' | 'space'>): AnswerSpace {
   return space ?? { kind: usualSpaces[kind] };
+}
+
+/** Whether nothing but the answer can earn anything, so that no working is asked for or entered. */
+export function isAnswerOnly({
+  kind,
+  scheme
+}: {
+  readonly kind: string;
+  readonly scheme: Scheme;
+}): boolean {
+  const isOnAnswer = scheme.marks.length === 1 && scheme.marks[0]!.steps.join() === ANSWER;
+  return kind === 'choice' || kind === 'own' || (kind === 'bare' && isOnAnswer);
+}
+
+/** The line that an answer alone is written on. */
+export function answerLine(answer: string): Layout {
+  return chainSheet([[{ step: ANSWER, width: Math.max(8, Math.ceil(answer.length * 0.6)) }]]);
 }

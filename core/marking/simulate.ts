@@ -49,9 +49,19 @@ export function simulate(
   };
 }
 
-function slipOn(graph: Graph, random: RandomGenerator): { step: string; values: Values } {
+/** A slip at one step that is written; undefined where there is nothing to slip at. */
+function slipOn(
+  graph: Graph,
+  random: RandomGenerator
+): { step: string; values: Values } | undefined {
   const values = evaluate(graph);
-  const steps = graph.steps.filter((step) => !step.assembled && isShown(step, values.get(step.id)));
+  const steps = graph.steps.filter(
+    (step) =>
+      !step.assembled &&
+      isShown(step, values.get(step.id)) &&
+      step.reading.near(values.get(step.id)!).length > 0
+  );
+  if (steps.length === 0) return undefined;
   const step = steps[uniformInt(random, 0, steps.length - 1)]!;
   const near = step.reading.near(values.get(step.id)!);
   return {

@@ -236,6 +236,14 @@ export const wagons: readonly PaperPlan[] = [
   }
 ];
 
+export const springName = 'Spring assessment, year 8';
+
+export const springCover = {
+  level: 'Both tiers',
+  date: 'Spring term',
+  allowed: 'pencil, rubber, ruler'
+};
+
 /** Forty marks of eight skills, as the department assesses them in spring. */
 export const spring: Blueprint = blueprintSchema.parse({
   total: 40,

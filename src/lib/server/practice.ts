@@ -1,6 +1,6 @@
 import { likelyPatterns } from '@zealous-quill/core/analysis';
 import type { Need } from '@zealous-quill/core/papers';
-import { splitPatternKey } from '@zealous-quill/core/skills';
+import { OWN_QUESTION, splitPatternKey } from '@zealous-quill/core/skills';
 import type { ResultPupil, Results } from './database/results';
 
 const MOST_PATTERNS = 3;
@@ -31,6 +31,7 @@ export function needsOf(results: Results, pupils: readonly ResultPupil[]): Need[
     }));
   }
   return results.skills
+    .filter(({ skill }) => skill !== OWN_QUESTION)
     .map(({ skill, school }) => ({ skill, school, earned: earned(results, pupils, skill) }))
     .filter(({ earned }) => earned !== null && earned < SECURE)
     .sort((one, other) => one.earned! - other.earned!)

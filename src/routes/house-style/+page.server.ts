@@ -2,6 +2,7 @@ import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { cards, schoolIn, viewItem, type Skill } from '@zealous-quill/core/skills';
 import { skills } from '@zealous-quill/core/skills/all';
 import { db } from '$lib/server/database/connection';
+import { listDefaultSchemes } from '$lib/server/database/default-schemes';
 import { houseStyleState } from '$lib/server/database/house-style';
 import type { PageServerLoad } from './$types';
 
@@ -15,7 +16,8 @@ export const load: PageServerLoad = () => {
       const { id, title } = card;
       return [{ id, title, options, usual: schoolIn(card, { ...style, methods: {} }) }];
     }),
-    samples: skills.map((skill) => sample(skill, style))
+    samples: skills.map((skill) => sample(skill, style)),
+    schemes: listDefaultSchemes(db())
   };
 };
 

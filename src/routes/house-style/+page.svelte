@@ -8,6 +8,7 @@
   import { guardLeaving } from '$lib/ui/guard-leaving';
   import { changedWords, styleChoices, together } from '$lib/ui/house-style/choices';
   import { postDraft } from '$lib/ui/post-draft';
+  import { setDepartmentScheme } from '$lib/ui/exams/department-scheme';
   import MathText from '$lib/ui/sheet/MathText.svelte';
   import Sheet from '$lib/ui/sheet/Sheet.svelte';
   import { onDestroy, untrack } from 'svelte';
@@ -44,6 +45,12 @@
       return merged;
     }
     return reply;
+  }
+
+  /** The usual scheme of a skill and presentation holds again. */
+  async function forget(skill: string, kind: string) {
+    await setDepartmentScheme({ skill, kind, scheme: null });
+    await invalidateAll();
   }
 
   function choose(change: Partial<HouseStyle>) {
@@ -108,6 +115,39 @@
           </Select>
         </label>
       {/each}
+    </section>
+    <section>
+      <h2>Exams</h2>
+      <label class="cover">
+        Name of the department, on covers
+        <input
+          maxlength="80"
+          value={style.department}
+          onchange={(event) => choose({ department: event.currentTarget.value.trim() })}
+        />
+      </label>
+      <label class="cover">
+        Instructions on covers, a line each
+        <textarea
+          rows="3"
+          maxlength="1000"
+          value={style.instructions}
+          onchange={(event) => choose({ instructions: event.currentTarget.value.trim() })}
+        ></textarea>
+      </label>
+      {#if data.schemes.length > 0}
+        <p>Mark schemes of the department</p>
+        <ul>
+          {#each data.schemes as { skill, kind, title, marks } (`${skill}/${kind}`)}
+            <li>
+              {title}: <strong>{marks}</strong>
+              <Button kind="quiet" onclick={() => forget(skill, kind)}
+                >the usual one again<span class="visually-hidden"> for {title}</span></Button
+              >
+            </li>
+          {/each}
+        </ul>
+      {/if}
     </section>
     <div class="foot">
       <p class="state" class:problem={draft.problem} role="status">
@@ -184,7 +224,17 @@
   label:hover span {
     background: var(--accent-soft);
   }
-  input {
+  .cover {
+    display: block;
+    margin-top: var(--space-2);
+  }
+  .cover input,
+  .cover textarea {
+    display: block;
+    width: 100%;
+    padding: var(--space-1) var(--space-2);
+  }
+  input[type='radio'] {
     position: absolute;
     opacity: 0;
   }

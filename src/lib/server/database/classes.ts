@@ -50,6 +50,9 @@ export interface Pupil extends PupilName {
   readonly id: number;
   /** Scripts of this pupil, which would go with the pupil. */
   readonly scripts: number;
+  /** The size of print that is wanted, in points; 0 for the usual one. */
+  readonly largePrint: number;
+  readonly extraTime: boolean;
 }
 
 export interface ClassWithPupils {
@@ -70,6 +73,8 @@ export function readClass(db: Reader, id: number): ClassWithPupils | undefined {
       id: pupils.id,
       name: pupils.name,
       surname: pupils.surname,
+      largePrint: pupils.largePrint,
+      extraTime: pupils.extraTime,
       scripts: count(scripts.id)
     })
     .from(pupils)

@@ -1,5 +1,6 @@
 import { schemeKey, type DefaultSchemes, type PaperPart } from '@zealous-quill/core/exams';
 import { schemeSchema, type Scheme } from '@zealous-quill/core/marking';
+import { findCard } from '@zealous-quill/core/skills';
 import { and, eq } from 'drizzle-orm';
 import { change } from './change';
 import type { Db, Reader } from './connection';
@@ -14,6 +15,30 @@ export function readDefaultSchemes(db: Reader): DefaultSchemes {
       return read.success ? [[schemeKey(skill, kind as PaperPart['kind']), read.data]] : [];
     })
   );
+}
+
+/** A scheme of the department in a few words. */
+export interface ListedScheme {
+  readonly skill: string;
+  readonly kind: string;
+  readonly title: string;
+  /** `M1 M1 A1`. */
+  readonly marks: string;
+}
+
+/** The schemes of the department, for a list. */
+export function listDefaultSchemes(db: Reader): ListedScheme[] {
+  return db
+    .select()
+    .from(defaultSchemes)
+    .all()
+    .flatMap(({ skill, kind, scheme }) => {
+      const card = findCard(skill);
+      const read = schemeSchema.safeParse(scheme);
+      if (!card || !read.success) return [];
+      const marks = read.data.marks.map((mark) => `${mark.kind}${mark.value}`).join(' ');
+      return [{ skill, kind, marks, title: `${card.title}, ${kind.replace('-', ' ')}` }];
+    });
 }
 
 /** Keeps a scheme as the department's for a skill and kind; with none, the usual one holds again. */

@@ -6,6 +6,7 @@ import { version as release } from '../version';
 import { change, withinSitting } from './change';
 import type { Db, Writer } from './connection';
 import { readDefaultSchemes } from './default-schemes';
+import { formFor, type Dealing } from './dealing';
 import { readForms, type StoredForm } from './exam-forms';
 import { readExam, type StoredExam } from './exams';
 import { readHouseStyle } from './house-style';
@@ -20,10 +21,6 @@ import {
   sittings,
   snapshots
 } from './schema';
-
-/** Who gets which form: form A everyone, in turns through the list or from class to class, or each pupil's own. */
-export const dealings = ['first', 'turns', 'classes', 'own'] as const;
-export type Dealing = (typeof dealings)[number];
 
 export interface ExamSitting {
   readonly classIds: readonly number[];
@@ -118,24 +115,13 @@ function deal(tx: Writer, { sitting, classId, classAt, forms, dealing }: Deal): 
     .all()
     .toSorted(byRegister);
   if (members.length === 0) throw new Refused('no-pupils');
-  const letters = forms.filter(({ kind }) => kind === 'letter');
-  const formOf = (pupilId: number, at: number): StoredForm => {
-    const own = forms.find((form) => form.pupilId === pupilId);
-    switch (dealing) {
-      case 'own':
-        return own ?? letters[0]!;
-      case 'turns':
-        return letters[at % letters.length]!;
-      case 'classes':
-        return letters[classAt % letters.length]!;
-      case 'first':
-        return letters[0]!;
-    }
-  };
   members.forEach(({ id: pupilId }, at) =>
     tx
       .insert(scripts)
-      .values({ sittingId: sitting, pupilId, formId: formOf(pupilId, at).id })
+      .values({
+        ...{ sittingId: sitting, pupilId },
+        formId: formFor(forms, dealing, { pupil: pupilId, at, classAt }).id
+      })
       .run()
   );
   // A spare waits for whoever needed one.

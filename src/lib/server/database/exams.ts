@@ -12,7 +12,7 @@ import {
 import { houseStyleSchema, type HouseStyle } from '@zealous-quill/core/house-style';
 import type { PaperProblem } from '@zealous-quill/core/papers';
 import { findSkill } from '@zealous-quill/core/skills';
-import { and, asc, eq, ne } from 'drizzle-orm';
+import { and, asc, eq, isNull, ne } from 'drizzle-orm';
 import { change, logWork } from './change';
 import type { Db, Reader, Writer } from './connection';
 import { readDefaultSchemes } from './default-schemes';
@@ -157,7 +157,14 @@ export function setExamState(
     const { changes } = tx
       .update(papers)
       .set({ state, ...by })
-      .where(and(eq(papers.id, id), eq(papers.version, version), ne(papers.state, state)))
+      .where(
+        and(
+          eq(papers.id, id),
+          eq(papers.version, version),
+          ne(papers.state, state),
+          isNull(papers.frozenAt)
+        )
+      )
       .run();
     if (changes > 0) log(`paper ${state === 'draft' ? 'a draft again' : state}`, ['paper', id]);
     return changes > 0;

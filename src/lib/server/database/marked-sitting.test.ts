@@ -121,7 +121,7 @@ test('a slip says what was earned and what the marker wrote, and there is none f
     'Tilda Mossop'
   ]);
   const tilda = slips.find(({ name }) => name === 'Tilda Mossop')!;
-  assert.deepEqual(tilda.comments, [{ number: items[0]!.number, text: 'Set out well: 1/2 of it' }]);
+  assert.deepEqual(tilda.comments, [{ label: items[0]!.label, text: 'Set out well: 1/2 of it' }]);
   assert.equal(tilda.items.filter(({ marks }) => marks.startsWith('–')).length, items.length - 1);
 });
 

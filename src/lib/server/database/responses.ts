@@ -7,9 +7,10 @@ import {
   type Response,
   type Working
 } from '@zealous-quill/core/marking';
-import type { Snapshot } from '@zealous-quill/core/papers';
+import type { Option, PartSnapshot } from '@zealous-quill/core/exams';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skills';
-import { and, asc, count, eq, inArray } from 'drizzle-orm';
+import { ANSWER } from '@zealous-quill/core/working';
+import { and, asc, count, eq, inArray, sql } from 'drizzle-orm';
 import { change, COORDINATOR, logWork, withinScript } from './change';
 import type { Db, Reader, Writer } from './connection';
 import { keptSnapshot } from './kept-snapshot';
@@ -66,6 +67,35 @@ export function readResponses(
         ),
         given: decided.get(id) ?? {}
       }
+    ])
+  );
+}
+
+/** How a part of a script stands: the marks it was given, if it is marked, and the version of its response. */
+export interface ResponseMarks {
+  readonly marks: number | null;
+  readonly version: number;
+  /** Working was entered, so that the marks are not all there is. */
+  readonly hasWorking: boolean;
+}
+
+/** The marks of all responses of a sitting, by `scriptId/partId`. */
+export function readResponseMarks(db: Reader, sittingId: number): Record<string, ResponseMarks> {
+  const rows = db
+    .select({
+      ...{ scriptId: markings.scriptId, partId: responses.partId, version: responses.version },
+      ...{ isMarked: responses.isMarked, outcome: responses.outcome },
+      steps: sql<number>`(select count(*) from ${entries} where ${entries.responseId} = ${responses.id})`
+    })
+    .from(responses)
+    .innerJoin(markings, and(eq(markings.id, responses.markingId), eq(markings.round, ROUND)))
+    .innerJoin(scripts, eq(scripts.id, markings.scriptId))
+    .where(eq(scripts.sittingId, sittingId))
+    .all();
+  return Object.fromEntries(
+    rows.map(({ scriptId, partId, version, isMarked, outcome, steps }) => [
+      `${scriptId}/${partId}`,
+      { version, marks: isMarked ? (outcome?.awarded ?? 0) : null, hasWorking: steps > 0 }
     ])
   );
 }
@@ -130,7 +160,7 @@ export function saveResponse(
       isMarked: state.isMarked,
       attempt: state.attempt,
       comment: state.comment.trim(),
-      outcome: outcomeOf(worked, marked, state),
+      outcome: outcomeOf(worked, marked, state, sat.options),
       updatedAt: new Date().toISOString()
     };
     const { id } = row
@@ -147,7 +177,7 @@ export function saveResponse(
   });
 }
 
-type Sat = Pick<Snapshot, 'item' | 'scheme'>;
+type Sat = Pick<PartSnapshot, 'item' | 'scheme' | 'options'>;
 
 function workedOf({ item: { skill, given, school } }: Sat): WorkedItem {
   return new WorkedItem(skillOf(skill), given, school);
@@ -190,7 +220,8 @@ function givenFit({ scheme }: Sat, given: GivenMarks): boolean {
 function outcomeOf(
   item: WorkedItem,
   marked: MarkedItem,
-  { given, attempt, working }: Response
+  { given, attempt, working }: Response,
+  options: readonly Option[] | undefined
 ): Outcome {
   const awarded = marked.marks.lines.reduce(
     (sum, line) => sum + (given[line.id]?.given ?? line.awarded),
@@ -199,13 +230,24 @@ function outcomeOf(
   // A blank carries no evidence, nor does a method with other steps.
   const isEvidence = attempt !== 'another-method' && Object.keys(working).length > 0;
   const shown = isEvidence ? marked.diagnosis.flatMap(({ patterns }) => patterns) : [];
+  const keyOf = (id: string) => patternKey(item.skill.id, id);
+  const chosen = options?.find(({ text }) => text === working[ANSWER]);
   return {
     awarded,
     proposed: marked.marks.awarded,
     available: marked.marks.available,
     verdict: marked.answer.verdict,
-    couldShow: isEvidence ? item.couldShow().map((id) => patternKey(item.skill.id, id)) : [],
-    didShow: [...new Set(shown)].map((id) => patternKey(item.skill.id, id)),
+    // Of a choice, what could show is what could be chosen, and what is behind an option is known.
+    ...(chosen && options && isEvidence
+      ? {
+          couldShow: options.flatMap(({ pattern }) => pattern ?? []),
+          didShow: chosen.pattern === undefined ? [] : [chosen.pattern],
+          isSlip: chosen.by === 'slip'
+        }
+      : {
+          couldShow: isEvidence ? item.couldShow().map(keyOf) : [],
+          didShow: [...new Set(shown)].map(keyOf)
+        }),
     flags: [...marked.flags]
   };
 }

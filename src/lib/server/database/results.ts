@@ -8,7 +8,7 @@ import {
 import { availableMarks, type Attempt, type Response } from '@zealous-quill/core/marking';
 import { isMarked } from '@zealous-quill/core/papers';
 import { patternKey, skillOf, titleIn } from '@zealous-quill/core/skills';
-import { and, eq, sql } from 'drizzle-orm';
+import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { Db } from './connection';
 import { styleOf } from './papers';
 import { ROUND } from './responses';
@@ -31,13 +31,16 @@ export interface ResultItem {
 }
 
 /** What a page of results shows of an item. */
-export type ItemOutcome = Pick<Outcome, 'awarded' | 'available' | 'didShow'> & {
+export type ItemOutcome = Pick<Outcome, 'awarded' | 'available' | 'didShow' | 'isSlip'> & {
   readonly attempt: Attempt;
   readonly comment: string;
 };
 
 export interface ResultPupil {
   readonly scriptId: number;
+  readonly sittingId: number;
+  /** What the form of the script is called; empty where there is one only. */
+  readonly form: string;
   readonly name: string;
   /** Outcomes in the order of the items; null where not marked yet. */
   readonly outcomes: readonly (ItemOutcome | null)[];
@@ -89,16 +92,24 @@ export interface Results {
   readonly damage: readonly string[];
 }
 
-/** Pupils by items, and error patterns by pupil and for the class. */
-export function readResults(db: Db, sittingId: number, paperId: number): Results {
+/** Pupils by items, and error patterns by pupil and for the class, of one sitting of a paper or of several together. */
+export function readResults(
+  db: Db,
+  sittingIds: number | readonly number[],
+  paperId: number
+): Results {
+  const ids = [sittingIds].flat();
   const { parts, damage } = readSat(db, paperId);
   const items = parts.filter((part) => isMarked(part));
   const style = styleOf(db, paperId);
-  const outcomes = outcomesOf(db, sittingId);
+  const outcomes = outcomesOf(db, ids);
   const availableOf = ({ scheme, withdrawn }: SatItem) =>
     withdrawn === 'left-out' ? 0 : availableMarks(scheme);
-  const changed = changedOf(db, sittingId);
-  const worked = listScripts(db, sittingId).map((script) => {
+  const changed = changedOf(db, ids);
+  const all = ids.flatMap((sittingId) =>
+    listScripts(db, sittingId).map((script) => ({ ...script, sittingId }))
+  );
+  const worked = all.map((script) => {
     const own = items.map((item) =>
       counted(item, outcomes.get(`${script.id}/${item.id}`) ?? null, script.isAbsent)
     );
@@ -108,8 +119,7 @@ export function readResults(db: Db, sittingId: number, paperId: number): Results
   const pupils = worked.map(({ script, own, evidence, unknown }): ResultPupil => {
     const marked = own.filter((outcome) => outcome !== null);
     return {
-      scriptId: script.id,
-      name: script.name,
+      ...{ scriptId: script.id, sittingId: script.sittingId, form: script.form, name: script.name },
       outcomes: own.map((outcome) => outcome && shownOf(outcome)),
       total: marked.reduce((sum, { awarded }) => sum + awarded, 0),
       changed: changed.get(script.id) ?? 0,
@@ -211,8 +221,8 @@ function unknownItems(
   );
 }
 
-function shownOf({ awarded, available, didShow, attempt, comment }: Marked): ItemOutcome {
-  return { awarded, available, didShow, attempt, comment };
+function shownOf({ awarded, available, didShow, isSlip, attempt, comment }: Marked): ItemOutcome {
+  return { awarded, available, didShow, attempt, comment, ...(isSlip && { isSlip }) };
 }
 
 function summary(
@@ -239,7 +249,7 @@ function facility(outcomes: readonly (ItemOutcome | null)[]): number | null {
 /** What marking made of a response, with how it was attempted and what the marker says of it. */
 type Marked = Outcome & Pick<Response, 'attempt' | 'comment'>;
 
-function outcomesOf(db: Db, sittingId: number): Map<string, Marked> {
+function outcomesOf(db: Db, sittingIds: readonly number[]): Map<string, Marked> {
   const rows = db
     .select({
       scriptId: markings.scriptId,
@@ -253,7 +263,7 @@ function outcomesOf(db: Db, sittingId: number): Map<string, Marked> {
     .innerJoin(scripts, eq(scripts.id, markings.scriptId))
     .where(
       and(
-        eq(scripts.sittingId, sittingId),
+        inArray(scripts.sittingId, [...sittingIds]),
         eq(scripts.isAbsent, false),
         eq(responses.isMarked, true)
       )
@@ -268,7 +278,7 @@ function outcomesOf(db: Db, sittingId: number): Map<string, Marked> {
 }
 
 /** By script, how many marks the decisions that stand moved from the proposals. */
-function changedOf(db: Db, sittingId: number): Map<number, number> {
+function changedOf(db: Db, sittingIds: readonly number[]): Map<number, number> {
   const newest = sql`(select max(later.id) from ${decisions} later
     where later."responseId" = ${marks.responseId} and later.mark = ${marks.mark})`;
   const rows = db
@@ -281,7 +291,7 @@ function changedOf(db: Db, sittingId: number): Map<number, number> {
     .innerJoin(responses, eq(responses.id, marks.responseId))
     .innerJoin(markings, and(eq(markings.id, responses.markingId), eq(markings.round, ROUND)))
     .innerJoin(scripts, eq(scripts.id, markings.scriptId))
-    .where(eq(scripts.sittingId, sittingId))
+    .where(inArray(scripts.sittingId, [...sittingIds]))
     .groupBy(markings.scriptId)
     .all();
   return new Map(rows.map(({ scriptId, changed }) => [scriptId, changed]));

@@ -3,7 +3,7 @@ import { asc, eq, inArray } from 'drizzle-orm';
 import { change, COORDINATOR, type Subject } from './change';
 import type { Db, Reader } from './connection';
 import type { withdrawals } from './schema';
-import { parts, questions, schemeVersions, sections, users } from './schema';
+import { parts, questions, schemeVersions, sections, snapshots, users } from './schema';
 
 export type Withdrawal = (typeof withdrawals)[number];
 
@@ -33,6 +33,57 @@ export function schemesSince(db: Reader, partIds: readonly number[]): Map<number
         : [];
     })
   );
+}
+
+/** The parts of a paper by their ids on it. */
+function partIdsOf(db: Reader, paperId: number): { id: number; key: string }[] {
+  return db
+    .select({ id: parts.id, key: parts.key })
+    .from(parts)
+    .innerJoin(questions, eq(questions.id, parts.questionId))
+    .innerJoin(sections, eq(sections.id, questions.sectionId))
+    .where(eq(sections.paperId, paperId))
+    .all();
+}
+
+/** The changes since a paper was sat, by the ids of the parts on it. */
+export function changesSince(db: Reader, paperId: number): Record<string, SchemeVersion> {
+  const ids = partIdsOf(db, paperId);
+  const since = schemesSince(
+    db,
+    ids.map(({ id }) => id)
+  );
+  return Object.fromEntries(
+    ids.flatMap(({ id, key }) => {
+      const version = since.get(id);
+      return version ? [[key, version] as const] : [];
+    })
+  );
+}
+
+/** A part of a sat paper by its id on it, and whether it is withdrawn; undefined if it was not sat. */
+export function satPart(
+  db: Reader,
+  paperId: number,
+  key: string
+): { readonly id: number; readonly withdrawn: Withdrawal } | undefined {
+  const part = partIdsOf(db, paperId).find((one) => one.key === key);
+  const kept =
+    part &&
+    db.select({ id: snapshots.id }).from(snapshots).where(eq(snapshots.partId, part.id)).get();
+  if (!part || !kept) return undefined;
+  return { id: part.id, withdrawn: schemesSince(db, [part.id]).get(part.id)?.withdrawn ?? 'no' };
+}
+
+/** The parts of a sat paper that are withdrawn, with why and by whom. */
+export function withdrawnParts(
+  db: Reader,
+  paperId: number
+): { partId: number; withdrawn: Withdrawal; reason: string; by: string; at: string }[] {
+  const ids = partIdsOf(db, paperId).map(({ id }) => id);
+  return [...schemesSince(db, ids)]
+    .filter(([, { withdrawn }]) => withdrawn !== 'no')
+    .map(([partId, { scheme: _, ...version }]) => ({ partId, ...version }));
 }
 
 /** Keeps another scheme for a sat part, or that it is withdrawn, beside what it was sat with. */

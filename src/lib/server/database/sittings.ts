@@ -147,6 +147,43 @@ export function sittingChoices(
   };
 }
 
+/** The sittings of one paper, the first sat first. */
+export function sittingsOf(db: Reader, paperId: number): SittingSummary[] {
+  const found = namedSittings(db).where(eq(sittings.paperId, paperId)).orderBy(sittings.satOn);
+  return withProgress(db, found.all());
+}
+
+/** A grade and the least marks it needs. */
+export interface Boundary {
+  readonly grade: string;
+  readonly from: number;
+}
+
+/** The grade boundaries of a sitting, the best first; none if nobody set any. */
+export function readBoundaries(db: Reader, id: number): readonly Boundary[] {
+  const row = db
+    .select({ boundaries: sittings.boundaries })
+    .from(sittings)
+    .where(eq(sittings.id, id))
+    .get();
+  return row?.boundaries ?? [];
+}
+
+/** Sets the grade boundaries of some sittings: the same for all who sat the paper together. */
+export function setBoundaries(
+  db: Db,
+  ids: readonly number[],
+  boundaries: readonly Boundary[]
+): void {
+  const best = boundaries.toSorted((one, other) => other.from - one.from);
+  change(db, (tx, log) => {
+    for (const id of ids) {
+      tx.update(sittings).set({ boundaries: best }).where(eq(sittings.id, id)).run();
+      log('grade boundaries set', ['sitting', id], withinSitting(tx, id));
+    }
+  });
+}
+
 /** The newest sittings with how far their marking is. */
 export function listSittings(db: Db, limit: number): SittingSummary[] {
   const newest = namedSittings(db)

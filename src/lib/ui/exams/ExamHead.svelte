@@ -49,17 +49,20 @@
         · about {plural(Math.ceil(totals.minutes), 'minute')} · edition {edition} · seed {editor
           .exam.seed} ·
       </span>
-      <form method="POST" action="?/state" use:enhance>
-        <input type="hidden" name="state" value={next} />
-        <input type="hidden" name="version" value={editor.draft.version} />
-        <strong>{now}</strong>,
-        <Button type="submit" kind="quiet" disabled={editor.draft.state !== 'saved'}
-          >{acts[next]}</Button
-        >
-      </form>
+      {#if isSat}<strong>{state}</strong>{:else}
+        <form method="POST" action="?/state" use:enhance>
+          <input type="hidden" name="state" value={next} />
+          <input type="hidden" name="version" value={editor.draft.version} />
+          <strong>{now}</strong>,
+          <Button type="submit" kind="quiet" disabled={editor.draft.state !== 'saved'}
+            >{acts[next]}</Button
+          >
+        </form>
+      {/if}
       <form method="POST" action="?/plan">
         <Button type="submit" kind="quiet">make a plan of it</Button>
       </form>
+      <a class="quiet-link" href="/papers/{paperId}/exam/order">print order</a>
       <a class="quiet-link" href="/records?paper={paperId}">log</a>
     </div>
   </div>

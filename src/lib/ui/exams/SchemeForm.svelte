@@ -3,6 +3,9 @@
   import type { Mark, Scheme } from '@zealous-quill/core/marking';
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
+  import { setDepartmentScheme } from './department-scheme';
+  import { page } from '$app/state';
+  import { moment } from '../format';
   import type { ExamEditor } from './exam-editor.svelte';
 
   interface Props {
@@ -10,15 +13,19 @@
     outlined: OutlinedPart;
     isFrozen: boolean;
     onclose: () => void;
-    /** Makes the scheme that of the department for this skill and presentation. */
-    ondepartment?: (scheme: Scheme | null) => void;
   }
 
-  let { editor, outlined, isFrozen, onclose, ondepartment }: Props = $props();
+  let { editor, outlined, isFrozen, onclose }: Props = $props();
 
   const part = $derived(outlined.part);
   const { groups } = $derived(outlined.facts);
-  const scheme = $derived(outlined.facts.scheme);
+  /** Of a sat exam, the scheme as it is changed before it holds. */
+  let changed = $state.raw<Scheme | null>(null);
+  let reason = $state('');
+  const scheme = $derived(changed ?? outlined.facts.scheme);
+  const since = $derived(
+    (page.data['since'] as Record<string, { by: string; at: string; reason: string }>)[part.id]
+  );
   let problem = $state('');
 
   const kinds = [
@@ -30,7 +37,8 @@
   const put = (marks: readonly Mark[], more: Partial<Scheme> = {}) => {
     problem = '';
     const next: Scheme = { ...scheme, ...more, marks: numbered(marks) };
-    editor.changePart(part.id, (old) => ({ ...old, scheme: next }));
+    if (isFrozen) changed = next;
+    else editor.changePart(part.id, (old) => ({ ...old, scheme: next }));
   };
   const change = (at: number, next: Partial<Mark>) =>
     put(scheme.marks.map((mark, place) => (place === at ? { ...mark, ...next } : mark)));
@@ -60,6 +68,32 @@
     else put(scheme.marks.filter((_, place) => place !== at));
   }
 
+  /** Marks the sat part by the changed scheme from now on. */
+  async function holdFromNow() {
+    problem = reason.trim() === '' ? 'Say why: it is kept with the scheme.' : '';
+    if (problem) return;
+    try {
+      const reply = await fetch(`/papers/${page.params['id']}/exam/scheme`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ part: part.id, scheme, reason })
+      });
+      if (reply.ok) location.reload();
+      else problem = (await reply.json()).error.message;
+    } catch {
+      problem = 'The server does not answer. Try it again.';
+    }
+  }
+
+  /** The scheme becomes the department's, and this part has none of its own any more. */
+  async function makeUsual() {
+    const { skill, kind } = part;
+    if (await setDepartmentScheme({ skill, kind, scheme })) {
+      editor.changePart(part.id, ({ scheme: _, ...old }) => old);
+      await editor.learnAnew();
+    } else problem = 'The server does not answer. Try it again.';
+  }
+
   const titleOf = (steps: string) => groups.find((one) => one.steps === steps)?.title ?? steps;
   /** What a mark can be for: the groups, and what it is for already. */
   const choices = (mark: Mark) => [
@@ -72,55 +106,49 @@
     {#each scheme.marks as mark, at (mark.id)}
       <li>
         <strong>{mark.id}</strong>
-        {#if isFrozen}
-          {mark.value} for {mark.steps.map(titleOf).join(', ')}, {mark.own === 'ft'
-            ? 'own figures followed'
-            : 'correct only'}
-        {:else}
+        <select
+          value={mark.kind}
+          aria-label="Kind of {mark.id}"
+          onchange={(event) => change(at, { kind: event.currentTarget.value as Mark['kind'] })}
+        >
+          {#each kinds as [kind, word] (kind)}<option value={kind}>{word}</option>{/each}
+        </select>
+        <input
+          type="number"
+          min="1"
+          max="20"
+          value={mark.value}
+          aria-label="Marks of {mark.id}"
+          onchange={(event) => {
+            const value = event.currentTarget.valueAsNumber;
+            if (value >= 1 && value <= 20) change(at, { value: Math.round(value) });
+            else event.currentTarget.value = String(mark.value);
+          }}
+        />
+        for
+        <select
+          value={mark.steps.join(' ')}
+          aria-label="What {mark.id} is for"
+          onchange={(event) => change(at, { steps: event.currentTarget.value.split(' ') })}
+        >
+          {#each choices(mark) as steps (steps)}
+            <option value={steps}>{steps.split(' ').map(titleOf).join(', ')}</option>
+          {/each}
+        </select>
+        {#if mark.kind !== 'M'}
           <select
-            value={mark.kind}
-            aria-label="Kind of {mark.id}"
-            onchange={(event) => change(at, { kind: event.currentTarget.value as Mark['kind'] })}
+            value={mark.own}
+            aria-label="Whether own figures are followed for {mark.id}"
+            onchange={(event) => change(at, { own: event.currentTarget.value as Mark['own'] })}
           >
-            {#each kinds as [kind, word] (kind)}<option value={kind}>{word}</option>{/each}
+            <option value="cao">correct only</option>
+            <option value="ft">own figures followed</option>
           </select>
-          <input
-            type="number"
-            min="1"
-            max="20"
-            value={mark.value}
-            aria-label="Marks of {mark.id}"
-            onchange={(event) => {
-              const value = event.currentTarget.valueAsNumber;
-              if (value >= 1 && value <= 20) change(at, { value: Math.round(value) });
-              else event.currentTarget.value = String(mark.value);
-            }}
-          />
-          for
-          <select
-            value={mark.steps.join(' ')}
-            aria-label="What {mark.id} is for"
-            onchange={(event) => change(at, { steps: event.currentTarget.value.split(' ') })}
-          >
-            {#each choices(mark) as steps (steps)}
-              <option value={steps}>{steps.split(' ').map(titleOf).join(', ')}</option>
-            {/each}
-          </select>
-          {#if mark.kind !== 'M'}
-            <select
-              value={mark.own}
-              aria-label="Whether own figures are followed for {mark.id}"
-              onchange={(event) => change(at, { own: event.currentTarget.value as Mark['own'] })}
-            >
-              <option value="cao">correct only</option>
-              <option value="ft">own figures followed</option>
-            </select>
-          {/if}
-          {#if mark.dependsOn}<span class="faint">needs {mark.dependsOn}</span>{/if}
-          <Button kind="quiet" onclick={() => remove(at)}
-            >remove<span class="visually-hidden"> {mark.id}</span></Button
-          >
         {/if}
+        {#if mark.dependsOn}<span class="faint">needs {mark.dependsOn}</span>{/if}
+        <Button kind="quiet" onclick={() => remove(at)}
+          >remove<span class="visually-hidden"> {mark.id}</span></Button
+        >
       </li>
     {/each}
   </ul>
@@ -146,19 +174,29 @@
         }}></textarea>
     </label>
   {/if}
+  {#if since}
+    <p class="faint small">Changed by {since.by}, {moment(since.at)}: {since.reason}</p>
+  {/if}
+  {#if changed}
+    <label>Why <input class="why" maxlength="200" bind:value={reason} /></label>
+    <p class="faint small">
+      What is marked already keeps its marks; the desk says what would now be proposed.
+    </p>
+  {/if}
   <div class="acts">
+    <Button onclick={add}>Another mark</Button>
+    {#if changed}
+      <Button kind="main" onclick={holdFromNow}>Mark by this from now on</Button>
+    {/if}
     {#if !isFrozen}
-      <Button onclick={add}>Another mark</Button>
       {#if part.scheme}
         <Button
           kind="quiet"
           onclick={() => editor.changePart(part.id, ({ scheme: _, ...old }) => old)}
           >the usual scheme</Button
         >
-        {#if ondepartment && part.kind !== 'own'}
-          <Button kind="quiet" onclick={() => ondepartment(scheme)}
-            >usual for the department from now on</Button
-          >
+        {#if part.kind !== 'own'}
+          <Button kind="quiet" onclick={makeUsual}>usual for the department from now on</Button>
         {/if}
       {/if}
     {/if}
@@ -193,6 +231,10 @@
     width: 3em;
     padding: 0 var(--space-1);
     text-align: right;
+  }
+  .why {
+    padding: 0 var(--space-2);
+    width: 60%;
   }
   textarea {
     display: block;

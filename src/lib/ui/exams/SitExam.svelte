@@ -1,10 +1,10 @@
 <script lang="ts">
   import Input from 'flowbite-svelte/Input.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
-  import Select from 'flowbite-svelte/Select.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { plural } from '../format';
+  import DealingSelect from './DealingSelect.svelte';
 
   interface Props {
     open: boolean;
@@ -15,8 +15,6 @@
 
   let { open = $bindable(), classes, forms, problem }: Props = $props();
 
-  const letters = $derived(forms.filter(({ kind }) => kind === 'letter'));
-  const hasOwn = $derived(forms.some(({ kind }) => kind === 'pupil'));
   const today = new Date().toISOString().slice(0, 10);
 </script>
 
@@ -41,22 +39,7 @@
         Day
         <Input type="date" name="satOn" value={today} required />
       </label>
-      {#if letters.length > 1 || hasOwn}
-        <label>
-          Forms
-          <Select placeholder="" name="forms">
-            {#if hasOwn}<option value="own">each pupil’s own, form A where there is none</option
-              >{/if}
-            {#if letters.length > 1}
-              <option value="turns"
-                >{letters.map(({ letter }) => letter).join(', ')} in turns through the list</option
-              >
-              <option value="classes">a form for each class, in turns</option>
-            {/if}
-            <option value="first">form A for everyone</option>
-          </Select>
-        </label>
-      {/if}
+      <DealingSelect {forms} />
       {#if problem}<Problem isUrgent>{problem}</Problem>{/if}
       <p class="faint">
         The exam is kept as it is now, so that its key never changes under a marked script.

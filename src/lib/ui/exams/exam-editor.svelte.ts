@@ -90,6 +90,11 @@ export class ExamEditor {
     if (!isKnown) await this.answered({ what: 'facts' }, 'new');
   }
 
+  /** Learns everything again, as the schemes of the department have changed. */
+  async learnAnew(): Promise<void> {
+    await this.answered({ what: 'facts' }, 'new');
+  }
+
   private put(
     given: Readonly<Record<string, unknown>>,
     marks: Partial<Pick<PaperPart, 'edited' | 'locked'>>

@@ -1,7 +1,7 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 
-/** What is chosen once for all skills; the methods of the skills are their own. */
-export type StyleName = Exclude<keyof HouseStyle, 'methods'>;
+/** What is chosen once for all skills; the methods of the skills are their own, and covers are written. */
+export type StyleName = Exclude<keyof HouseStyle, 'methods' | 'department' | 'instructions'>;
 
 export interface StyleChoice<K extends StyleName = StyleName> {
   readonly name: K;

@@ -42,6 +42,7 @@
       >
         {#each sheaves as { id, word } (id)}<option value={id}>{word}</option>{/each}
       </Select>
+      <a class="quiet-link" href="/marking/{sittingId}/grid">marks alone</a>
       <a class="quiet-link" href="/results/{sittingId}">results</a>
       {#if desk.pile.length > 0}
         <a class="quiet-link" href="/records?script={desk.place.script.id}">log of this script</a>

@@ -2,8 +2,11 @@
   import { attemptWords, LONGEST_COMMENT } from '@zealous-quill/core/marking';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import { ANSWER, stepOf } from '@zealous-quill/core/working';
+  import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
+  import TypedText from '../exams/TypedText.svelte';
+  import MathText from '../sheet/MathText.svelte';
   import type { MarkingDesk } from './desk.svelte';
   import SquaresInput from './SquaresInput.svelte';
 
@@ -39,16 +42,24 @@
   const keys = { 'crossed-out': 'Alt+X', 'another-method': 'Alt+O' };
 
   const isNumber = $derived(stepOf(desk.worked.graph, ANSWER).reading.kind === 'number');
+  const own = $derived(
+    desk.place.item.kind === 'own' ? (desk.place.item.item.given as OwnQuestion) : null
+  );
   const isElsewhere = $derived(desk.state.attempt === 'another-method');
 </script>
 
 <h2>
   {desk.place.script.name}
+  {#if desk.place.script.form}<span class="form">form {desk.place.script.form}</span>{/if}
   <span class="total">
     <strong class="figures">{desk.totalOf(desk.place.script)}</strong>
     <span class="faint">of {available} so far</span>
   </span>
 </h2>
+{#if own}
+  <p class="asked"><TypedText text={own.text} {style} /></p>
+  {#if own.guidance}<p class="faint"><TypedText text={own.guidance} {style} /></p>{/if}
+{/if}
 <label class="answer">
   Answer
   <input
@@ -61,7 +72,7 @@
     maxlength="100"
     data-digits
     value={desk.state.working[ANSWER] ?? ''}
-    oninput={(event) => desk.write(ANSWER, event.currentTarget.value)}
+    oninput={(event) => desk.writeAnswer(event.currentTarget.value)}
     onkeydown={(event) => {
       if (event.key !== 'ArrowDown') return;
       event.preventDefault();
@@ -70,6 +81,28 @@
   />
   {#if desk.state.isMarked}<span class="faint">● marked</span>{/if}
 </label>
+{#if desk.place.item.options}
+  <p class="buttons options">
+    {#each desk.place.item.options as { text }, at (text)}
+      <Button
+        kind="square"
+        aria-pressed={desk.state.working[ANSWER] === text}
+        onclick={() => {
+          desk.write(ANSWER, text);
+          ondone();
+        }}
+        ><strong>{'ABCD'[at]}</strong>&ensp;<span class="figures"><MathText {text} /></span></Button
+      >
+    {/each}
+  </p>
+{/if}
+{#if desk.place.item.withdrawn && desk.place.item.withdrawn !== 'no'}
+  <p class="elsewhere">
+    Withdrawn: {desk.place.item.withdrawn === 'left-out'
+      ? 'it is left out'
+      : 'everyone has full marks'}, whatever is entered here.
+  </p>
+{/if}
 {#if isMissing && desk.isUntouched}
   <Problem isUrgent>Nothing is typed. If the pupil wrote nothing, press <kbd>#</kbd>.</Problem>
 {/if}
@@ -84,8 +117,10 @@
   <div class="squares"><SquaresInput {desk} {style} bind:inputs /></div>
 {:else}
   <p class="faint hint">
-    <kbd>=</kbd> as the key · type the answer, <kbd>Enter</kbd> · not attempted
-    <kbd>#</kbd> · squares <kbd>↓</kbd>
+    <kbd>=</kbd> as the key · {desk.place.item.options ? 'a letter' : 'type the answer'},
+    <kbd>Enter</kbd> · not attempted <kbd>#</kbd>
+    {#if !desk.isAnswerOnly}· squares <kbd>↓</kbd>{/if}
+    {#if own}· marks by hand <kbd>Alt+M</kbd>{/if}
   </p>
 {/if}
 <p class="buttons">
@@ -134,7 +169,12 @@
     align-items: baseline;
     gap: var(--space-2);
   }
+  .form {
+    font: 1rem var(--font-sans);
+    color: var(--faint);
+  }
   .total {
+    margin-left: auto;
     font: 1rem var(--font-sans);
   }
   .total strong {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { attemptWords, becauseWords } from '@zealous-quill/core/marking';
-  import type { MarkingDesk } from './desk.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import { BY_HAND, type MarkingDesk } from './desk.svelte';
 
   let { desk, first = $bindable() }: { desk: MarkingDesk; first?: HTMLInputElement | undefined } =
     $props();
@@ -18,9 +19,13 @@
     reasons = {};
   });
 
-  /** Marks of another method are given by hand, and that is the reason. */
+  /** Marks of another method, and of an own question, are given by hand, and that is the reason. */
   const byHand = $derived(
-    desk.state.attempt === 'another-method' ? attemptWords['another-method'] : ''
+    desk.state.attempt === 'another-method'
+      ? attemptWords['another-method']
+      : desk.place.item.kind === 'own'
+        ? BY_HAND
+        : ''
   );
 
   function valueOf(id: string, proposed: number): number {
@@ -58,6 +63,13 @@
   }
 </script>
 
+{#if desk.before !== null}
+  <p class="before">
+    Marked as <strong>{desk.before}</strong> by the scheme of before; by the present one it would be
+    <strong>{desk.awarded}</strong>.
+    <Button kind="quiet" onclick={() => desk.done()}>take that</Button>
+  </p>
+{/if}
 <table>
   <caption class="visually-hidden">Marks</caption>
   <tbody>
@@ -132,6 +144,10 @@
 </p>
 
 <style>
+  .before {
+    background: var(--lamp-soft);
+    padding: var(--space-1) var(--space-2);
+  }
   table {
     width: 100%;
     border-collapse: collapse;

@@ -7,14 +7,18 @@
     verdictWords,
     type Explanation
   } from '@zealous-quill/core/marking';
-  import { titleIn } from '@zealous-quill/core/skills';
-  import { stepOf } from '@zealous-quill/core/working';
+  import { splitPatternKey, titleIn } from '@zealous-quill/core/skills';
+  import { ANSWER, stepOf } from '@zealous-quill/core/working';
   import MathText from '../sheet/MathText.svelte';
   import type { MarkingDesk } from './desk.svelte';
 
   let { desk, style }: { desk: MarkingDesk; style: HouseStyle } = $props();
 
   const marked = $derived(desk.marked);
+  /** Of a choice, the option that was taken. */
+  const chosen = $derived(
+    desk.place.item.options?.find(({ text }) => text === desk.state.working[ANSWER])
+  );
   const isEmpty = $derived(Object.keys(desk.state.working).length === 0);
   const title = (pattern: string) =>
     titleIn(desk.worked.skill.patterns.find(({ id }) => id === pattern)!.title, style);
@@ -28,7 +32,7 @@
     return school ? `, worked by ${desk.worked.skill.schools[school]!.toLowerCase()}` : '';
   }
   const told = $derived(
-    marked.steps.filter(
+    (desk.isAnswerOnly ? [] : marked.steps).filter(
       ({ written, verdict }) => written !== null || (verdict === 'blank' && !isEmpty)
     )
   );
@@ -47,7 +51,13 @@
   {/if}
 </p>
 <div aria-live="polite">
-  {#if !isEmpty}
+  {#if chosen}
+    {#if chosen.by === 'pattern' && chosen.pattern}
+      <p class="explained">
+        <strong>{title(splitPatternKey(chosen.pattern).pattern)}</strong> gives this option.
+      </p>
+    {:else if chosen.by === 'slip'}<p class="explained">A slip gives this option.</p>{/if}
+  {:else if !isEmpty}
     {#if marked.firstSlip}
       <p class="first">
         Went wrong first at: <strong>{name(marked.firstSlip).toLowerCase()}</strong>

@@ -1,4 +1,4 @@
-import type { Option } from '@zealous-quill/core/exams';
+import { isAnswerOnly, type Option } from '@zealous-quill/core/exams';
 import {
   availableMarks,
   markItem,
@@ -21,6 +21,8 @@ export interface DeskItem extends Pick<Snapshot, 'item' | 'scheme'> {
   readonly kind: string;
   /** Of a choice, what it is chosen from. */
   readonly options?: readonly Option[];
+  /** Whether it counts: left out, or full marks for all. */
+  readonly withdrawn?: 'no' | 'full-marks' | 'left-out';
 }
 
 export interface DeskScript {
@@ -44,6 +46,8 @@ export interface DeskOptions {
   readonly states: Readonly<Record<string, SavedEntry>>;
   /** The place in the pile where one was; null if nowhere. */
   readonly at: number | null;
+  /** The marks that were given when a response was marked, by {@link keyOf}: its scheme may have changed since. */
+  readonly kept?: Readonly<Record<string, number>>;
   /** Marks of each script for parts that are not in the pile. */
   readonly elsewhere?: Readonly<Record<number, number>>;
   save(place: Place, entry: Response, version: number): Promise<DraftReply<Response>>;
@@ -51,6 +55,9 @@ export interface DeskOptions {
   keeper?(key: string): Keeper | undefined;
   readonly timers?: Timers;
 }
+
+/** The reason of a mark that nothing but a marker's eye can give. */
+export const BY_HAND = 'judged by the marker';
 
 const NOTHING: SavedEntry = { version: 0, ...noResponse };
 const PAUSE = 250;
@@ -75,10 +82,23 @@ export class MarkingDesk {
   private readonly drafts: ReadonlyMap<string, Draft<Response>>;
   private order: string[] = [];
   private readonly elsewhere: Readonly<Record<number, number>>;
+  private readonly kept: Readonly<Record<string, number>>;
+  private readonly read: DeskOptions['states'];
   /** Marks of what stands in a response: a changed one is another object. */
   private readonly known = new WeakMap<Response, number>();
 
-  constructor({ pile, states, at, elsewhere, save, keeper = keptInTab, timers }: DeskOptions) {
+  constructor({
+    pile,
+    states,
+    kept = {},
+    at,
+    elsewhere,
+    save,
+    keeper = keptInTab,
+    timers
+  }: DeskOptions) {
+    this.kept = kept;
+    this.read = states;
     this.pile = pile;
     this.elsewhere = elsewhere ?? {};
     this.drafts = new Map(
@@ -124,6 +144,11 @@ export class MarkingDesk {
     return !isMarked && isBlank && attempt === 'written';
   });
   awarded = $derived.by(() => awardedIn(this.marked, this.state));
+  /** What was given before, where the present scheme would give something else; null where it is the same. */
+  before = $derived.by(() => {
+    const given = this.keptFor(this.place);
+    return given !== undefined && given !== this.awarded ? given : null;
+  });
   /** Right over wrong working, or unreadable: it is not closed until the marker says so a second time. */
   private needsLook = $derived.by(() => {
     const { flags, steps, answer } = this.marked;
@@ -164,14 +189,32 @@ export class MarkingDesk {
       .reduce((sum, place) => sum + this.awardedFor(place), this.elsewhere[script.id] ?? 0);
   }
 
+  /** The marks that a response has kept since it was marked; undefined once it is marked anew. */
+  private keptFor(place: Place): number | undefined {
+    const key = keyOf(place);
+    const isAsRead = this.draftOf(place).version === this.read[key]?.version;
+    return isAsRead && this.entryOf(place).isMarked ? this.kept[key] : undefined;
+  }
+
   private awardedFor(place: Place): number {
     const entry = this.entryOf(place);
+    const kept = this.keptFor(place);
+    if (kept !== undefined) return kept;
     let awarded = this.known.get(entry);
     if (awarded === undefined) {
       awarded = awardedIn(markItem(workedOf(place.item), entry.working, place.item.scheme), entry);
       this.known.set(entry, awarded);
     }
     return awarded;
+  }
+
+  /** Nothing but the answer can earn anything: a wrong one needs no squares. */
+  isAnswerOnly = $derived.by(() => isAnswerOnly(this.place.item));
+
+  /** The answer as it is typed; of a choice, a letter stands for what it is before. */
+  writeAnswer(text: string): void {
+    const at = 'abcd'.indexOf(text.trim().toLowerCase() || '?');
+    this.write(ANSWER, this.place.item.options?.[at]?.text ?? text);
   }
 
   write(step: string, text: string): void {
@@ -186,8 +229,13 @@ export class MarkingDesk {
 
   /** The pupil wrote what the key says. */
   asKey(): void {
-    const answer = this.place.item.item.answer;
-    this.change(() => ({ working: { [ANSWER]: answer }, attempt: 'written', isMarked: true }));
+    const { item, scheme } = this.place.item;
+    // Where there is nothing to compare, the marker says that all is there.
+    const given = Object.fromEntries(
+      scheme.marks.map(({ id, value }) => [id, { given: value, reason: BY_HAND }])
+    );
+    const written = item.answer === '' ? { given } : { working: { [ANSWER]: item.answer } };
+    this.change(() => ({ attempt: 'written', isMarked: true, ...written }));
     this.next();
   }
 
@@ -215,7 +263,8 @@ export class MarkingDesk {
     if (this.isUntouched) return false;
     const isBare = Object.keys(this.state.working).every((step) => step === ANSWER);
     const hasSteps = this.state.attempt !== 'another-method';
-    if (!isBare || !hasSteps || this.marked.answer.verdict === 'correct' || this.isOpened) {
+    const isClosed = this.isAnswerOnly || this.marked.answer.verdict === 'correct';
+    if (!isBare || !hasSteps || isClosed || this.isOpened) {
       if (this.needsLook && !this.isStopped) {
         this.stoppedAt = this.state;
         return false;

@@ -48,6 +48,7 @@
     const said = [
       ...(outcome.attempt === 'written' ? [] : [attemptWords[outcome.attempt]]),
       ...(outcome.didShow.length > 0 ? [outcome.didShow.map((id) => titles[id]).join(' or ')] : []),
+      ...(outcome.isSlip ? ['an option that a slip gives'] : []),
       ...(outcome.comment === '' ? [] : [`“${outcome.comment}”`])
     ];
     return [`${spoken(item.prompt)} ${outcome.awarded} of ${outcome.available}`, ...said].join(
@@ -73,9 +74,10 @@
           ></th
         >
         {#if view === 'items'}
-          {#each items as { id, label, prompt } (id)}
+          {#each items as { id, label, prompt, withdrawn } (id)}
             <th class="item" title={prompt}
-              ><a href="/marking/{sittingId}?by=question&item={id}">{label}</a></th
+              ><a href="/marking/{sittingId}?by=question&item={id}">{label}</a
+              >{#if withdrawn !== 'no'}<span class="faint" title="withdrawn"> w</span>{/if}</th
             >
           {/each}
         {:else}
@@ -102,7 +104,8 @@
             />
           </td>
           <th scope="row">
-            <a href="/marking/{sittingId}?by=script&script={scriptId}">{name}</a>
+            <a href="/marking/{pupil.sittingId}?by=script&script={scriptId}">{name}</a
+            >{#if pupil.form}<span class="faint">&ensp;{pupil.form}</span>{/if}
           </th>
           {#if isAbsent}
             <td class="absent" colspan={columns.length}>absent</td>
@@ -121,7 +124,7 @@
                 >
                   {#if !outcome}·{:else if outcome.attempt === 'not-attempted'}–{:else}{outcome.awarded}{/if}{#if outcome && outcome.didShow.length > 0}<sup
                       >e</sup
-                    >{/if}
+                    >{:else if outcome?.isSlip}<sup>s</sup>{/if}
                 </td>
               {/each}
             {:else}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { OWN_QUESTION } from '@zealous-quill/core/skills';
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import Practise from './Practise.svelte';
   import { percent, type Skill } from './table';
@@ -29,7 +30,7 @@
       <td class="number">{available}</td>
       <td class="number">{facility === null ? '–' : `${percent(facility)} %`}</td>
       <td class="act">
-        <Practise {skill} what="in {title}" {picked} />
+        {#if skill !== OWN_QUESTION}<Practise {skill} what="in {title}" {picked} />{/if}
       </td>
     </tr>
   {/each}

@@ -7,10 +7,14 @@ export interface Outcome {
   readonly didShow: readonly string[];
   readonly attempt: Attempt;
   readonly comment: string;
+  /** An option of a choice was taken that a slip gives. */
+  readonly isSlip?: boolean;
 }
 
 export interface Pupil {
   readonly scriptId: number;
+  readonly sittingId: number;
+  readonly form: string;
   readonly name: string;
   /** In the order of the items; null where not marked yet. */
   readonly outcomes: readonly (Outcome | null)[];
@@ -22,6 +26,7 @@ export interface Pupil {
 
 export interface Item {
   readonly id: number;
+  readonly withdrawn: 'no' | 'full-marks' | 'left-out';
   readonly label: string;
   readonly skill: string;
   readonly prompt: string;

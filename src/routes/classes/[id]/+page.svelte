@@ -122,6 +122,7 @@
       >{data.group.isArchived ? 'take out of the archive' : 'archive'}</Button
     >
   </form>
+  <a class="quiet-link" href="/classes/{data.group.id}/needs">print and time</a>
   <a class="quiet-link" href="/records?class={data.group.id}">log</a>
 </div>
 {#if data.group.isArchived}<p class="faint">This class is archived.</p>{/if}
@@ -184,7 +185,7 @@
   </p>
 {:else}
   <ol>
-    {#each data.group.pupils as { id, name, surname, scripts } (id)}
+    {#each data.group.pupils as { id, name, surname, scripts, largePrint, extraTime } (id)}
       <li>
         {#if renamed === id}
           <form method="POST" action="?/rename" class="rename" use:enhance={renaming.submit}>
@@ -212,6 +213,13 @@
           </form>
         {:else}
           <a href="/classes/{data.group.id}/pupils/{id}">{name}</a>
+          {#if largePrint > 0 || extraTime}
+            <span class="faint small"
+              >{largePrint > 0 ? `${largePrint} pt` : ''}{largePrint > 0 && extraTime
+                ? ', '
+                : ''}{extraTime ? 'extra time' : ''}</span
+            >
+          {/if}
           <span class="acts">
             <button type="button" onclick={() => (renamed = id)}
               >rename<span class="visually-hidden"> {name}</span></button

@@ -1,8 +1,9 @@
+import { answerLine, isAnswerOnly } from '@zealous-quill/core/exams';
 import { availableMarks } from '@zealous-quill/core/marking';
 import { isMarked } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/connection';
 import { styleOf } from '$lib/server/database/papers';
-import { readResponses } from '$lib/server/database/responses';
+import { readResponseMarks, readResponses } from '$lib/server/database/responses';
 import { listScriptPages } from '$lib/server/database/script-pages';
 import { scriptTotals } from '$lib/server/database/script-totals';
 import { readSimulatedWork } from '$lib/server/database/simulated-work';
@@ -58,6 +59,12 @@ export const load: PageServerLoad = ({ params, url, cookies }) => {
     available: items.reduce((sum, { scheme }) => sum + availableMarks(scheme), 0),
     elsewhere: scriptTotals(db(), sitting.id, where.parts),
     states: readResponses(db(), where),
+    /** The marks that were given, which a changed scheme does not take back. */
+    kept: Object.fromEntries(
+      Object.entries(readResponseMarks(db(), sitting.id)).flatMap(([key, { marks }]) =>
+        marks === null ? [] : [[key, marks]]
+      )
+    ),
     written: readSimulatedWork(db(), where),
     pages: Object.fromEntries(where.scripts.map((id) => [id, listScriptPages(db(), id)]))
   };
@@ -67,7 +74,11 @@ function partsOnForms(forms: ReturnType<typeof satForms>, ids: readonly number[]
   return [...forms].flatMap(([formId, parts]) =>
     [...parts.values()]
       .filter(({ id }) => ids.includes(id))
-      .map(({ printed, ...part }) => ({ ...part, formId, printed: { layout: printed.layout } }))
+      .map(({ printed, ...part }) => {
+        // What is not worked on paper has a line for its answer.
+        const layout = isAnswerOnly(part) ? answerLine(part.item.answer) : printed.layout;
+        return { ...part, formId, printed: { layout } };
+      })
   );
 }
 

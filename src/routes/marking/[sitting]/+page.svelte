@@ -45,8 +45,8 @@
       ({ script, item }) => script.id === data.scriptId && item.id === data.itemId
     );
     const save = saveResponse.bind(null, data.sitting.id);
-    const { states, elsewhere } = data;
-    return new MarkingDesk({ pile, states, elsewhere, save, at: data.isExact ? at : null });
+    const { states, kept, elsewhere } = data;
+    return new MarkingDesk({ pile, states, kept, elsewhere, save, at: data.isExact ? at : null });
   }
 
   const sheaf = () => [data.sitting.id, data.by, sheafId, ...there.map(({ id }) => id)].join('/');

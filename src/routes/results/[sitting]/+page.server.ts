@@ -3,8 +3,15 @@ import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { createPaper, styleOf } from '$lib/server/database/papers';
 import { readResults, type Results } from '$lib/server/database/results';
-import { readSitting } from '$lib/server/database/sittings';
-import { itemsMet } from '$lib/server/database/snapshots';
+import { withdrawals } from '$lib/server/database/schema';
+import { addSchemeVersion, withdrawnParts } from '$lib/server/database/scheme-versions';
+import {
+  readBoundaries,
+  readSitting,
+  setBoundaries,
+  sittingsOf
+} from '$lib/server/database/sittings';
+import { itemsMet, readSat } from '$lib/server/database/snapshots';
 import { idOf, textOf } from '$lib/server/forms';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
@@ -12,19 +19,81 @@ import { undoneWords } from '$lib/server/jobs/words';
 import { needsOf } from '$lib/server/practice';
 import { newSeed } from '$lib/server/seeds';
 import { error, fail, redirect } from '@sveltejs/kit';
+import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ params }) => {
+export const load: PageServerLoad = ({ params, url }) => {
   const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
   if (!sitting) error(404, 'There is no such sitting.');
+  const all = sittingsOf(db(), sitting.paperId);
+  const isTogether = url.searchParams.get('with') === 'all' && all.length > 1;
+  const ids = isTogether ? all.map(({ id }) => id) : sitting.id;
   return {
     sitting,
     style: styleOf(db(), sitting.paperId),
-    results: readResults(db(), sitting.id, sitting.paperId)
+    results: readResults(db(), ids, sitting.paperId),
+    isTogether,
+    /** The classes that sat the paper, this one among them. */
+    sittings: all.map(({ id, className, satOn, scripts }) => ({ id, className, satOn, scripts })),
+    boundaries: readBoundaries(db(), sitting.id),
+    withdrawn: withdrawnParts(db(), sitting.paperId)
   };
 };
 
+/** Grades that are told apart at most. */
+const MOST_GRADES = 12;
+
+const boundariesSchema = z
+  .array(
+    z.strictObject({ grade: z.string().trim().min(1).max(20), from: z.int().min(0).max(1000) })
+  )
+  .max(MOST_GRADES)
+  .refine((all) => new Set(all.map(({ grade }) => grade)).size === all.length, {
+    message: 'Two grades have the same name.'
+  })
+  .refine((all) => new Set(all.map(({ from }) => from)).size === all.length, {
+    message: 'Two grades begin at the same mark.'
+  });
+
 export const actions: Actions = {
+  boundaries: async ({ params, request }) => {
+    const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
+    if (!sitting) error(404, 'There is no such sitting.');
+    const form = await request.formData();
+    const grades = form.getAll('grade').map(String);
+    const from = form.getAll('from').map((one) => (String(one).trim() === '' ? NaN : Number(one)));
+    const rows = grades
+      .map((grade, at) => ({ grade, from: from[at] }))
+      .filter((row) => row.grade.trim() !== '' || !Number.isNaN(row.from));
+    const read = boundariesSchema.safeParse(rows);
+    if (!read.success) {
+      const [issue] = read.error.issues;
+      const isOwn = issue?.code === 'custom';
+      return fail(400, {
+        gradeProblem: isOwn ? issue.message : 'Each grade needs a name and a whole number of marks.'
+      });
+    }
+    const ids =
+      textOf(form, 'all') === 'yes'
+        ? sittingsOf(db(), sitting.paperId).map(({ id }) => id)
+        : [sitting.id];
+    setBoundaries(db(), ids, read.data);
+    return { isDone: true };
+  },
+  withdraw: async ({ params, request }) => {
+    const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
+    if (!sitting) error(404, 'There is no such sitting.');
+    const form = await request.formData();
+    const part = readSat(db(), sitting.paperId).parts.find(
+      ({ id }) => id === idOf(form.get('part'))
+    );
+    const withdrawn = withdrawals.find((one) => one === textOf(form, 'how'));
+    const reason = textOf(form, 'reason').slice(0, 200);
+    if (!part || !withdrawn) return fail(400, { withdrawProblem: 'Choose a part.' });
+    if (reason === '') return fail(400, { withdrawProblem: 'Say why: it is kept with the part.' });
+    addSchemeVersion(db(), part.id, { scheme: part.scheme, withdrawn, reason });
+    return { isDone: true };
+  },
   /**
    * A new practice, without items this class has met: against an error pattern, in a skill, or of what some
    * pupils, or all, need most.

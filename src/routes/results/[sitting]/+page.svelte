@@ -3,6 +3,8 @@
   import Choice from '$lib/ui/kit/Choice.svelte';
   import SkillTable from '$lib/ui/results/SkillTable.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
+  import Grades from '$lib/ui/results/Grades.svelte';
+  import Withdrawn from '$lib/ui/results/Withdrawn.svelte';
   import MarksTable from '$lib/ui/results/MarksTable.svelte';
   import PatternTable from '$lib/ui/results/PatternTable.svelte';
   import { enhance } from '$app/forms';
@@ -22,6 +24,11 @@
   const titles = $derived(
     Object.fromEntries(results.patterns.map(({ pattern, label }) => [pattern, label]))
   );
+  const scripts = $derived(
+    data.isTogether
+      ? data.sittings.reduce((sum, one) => sum + one.scripts, 0)
+      : data.sitting.scripts
+  );
   const absent = $derived(results.pupils.filter(({ isAbsent }) => isAbsent).length);
   const complete = $derived(
     results.pupils.filter(({ isComplete, isAbsent }) => isComplete && !isAbsent).length
@@ -36,10 +43,15 @@
 
 <div class="head">
   <div>
-    <h1>{data.sitting.className} <span class="faint">{data.sitting.title}</span></h1>
+    <h1>
+      {data.isTogether
+        ? data.sittings.map(({ className }) => className).join(', ')
+        : data.sitting.className}
+      <span class="faint">{data.sitting.title}</span>
+    </h1>
     <p class="faint">
-      {day(data.sitting.satOn)} · {complete} of {plural(data.sitting.scripts, 'script')} all marked{absent >
-      0
+      {#if !data.isTogether}{day(data.sitting.satOn)} ·{/if}
+      {complete} of {plural(scripts, 'script')} all marked{absent > 0
         ? ` · ${absent} absent`
         : ''}{changed > 0 ? ` · ${plural(changed, 'mark')} changed by hand` : ''}
     </p>
@@ -50,6 +62,23 @@
     <Button kind="side" href="/results/{data.sitting.id}/feedback">Feedback slips</Button>
   </p>
 </div>
+{#if data.sittings.length > 1}
+  <nav class="classes" aria-label="Classes that sat it">
+    {#each data.sittings as { id, className } (id)}
+      <a
+        class="quiet-link"
+        href="/results/{id}"
+        aria-current={!data.isTogether && id === data.sitting.id ? 'page' : undefined}
+        >{className}</a
+      >
+    {/each}
+    <a
+      class="quiet-link"
+      href="/results/{data.sitting.id}?with=all"
+      aria-current={data.isTogether ? 'page' : undefined}>together</a
+    >
+  </nav>
+{/if}
 {#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
 {#each data.results.damage as said (said)}<Problem>{said}</Problem>{/each}
 
@@ -98,11 +127,19 @@
       {/if}
     </form>
     <p class="faint small">
-      <sup>e</sup> an error pattern explains it · dots are not marked yet, dashes not attempted · a name
-      opens the script, a number the question
+      <sup>e</sup> an error pattern explains it, <sup>s</sup> a slip in a choice · dots are not marked
+      yet, dashes not attempted · a name opens the script, a number the question
     </p>
   </section>
   <section aria-label="Error patterns">
+    <Grades
+      boundaries={data.boundaries}
+      pupils={results.pupils}
+      available={results.available}
+      isShared={data.sittings.length > 1}
+      problem={form?.gradeProblem}
+    />
+    <Withdrawn items={results.items} withdrawn={data.withdrawn} problem={form?.withdrawProblem} />
     {#if isMixed}<SkillTable skills={results.skills} {picked} />{/if}
     <PatternTable
       patterns={results.patterns}
@@ -124,6 +161,16 @@
   h1 .faint {
     font-weight: 400;
     font-size: var(--text-lg);
+  }
+  .classes {
+    display: flex;
+    gap: var(--space-4);
+    margin-bottom: var(--space-3);
+  }
+  .classes [aria-current] {
+    font-weight: 700;
+    color: var(--ink);
+    text-decoration: none;
   }
   .acts {
     display: flex;

@@ -117,6 +117,8 @@ export interface Outcome {
   /** Error patterns, by their keys with the skill. */
   readonly couldShow: readonly string[];
   readonly didShow: readonly string[];
+  /** An option of a choice was taken that a slip gives. */
+  readonly isSlip?: boolean;
   readonly flags: readonly string[];
 }
 

@@ -3,7 +3,8 @@ import {
   examOutline,
   formExceptions,
   planName,
-  planOfExam
+  planOfExam,
+  withPart
 } from '@zealous-quill/core/exams';
 import { listClasses } from '$lib/server/database/classes';
 import { COORDINATOR } from '$lib/server/database/change';
@@ -11,8 +12,10 @@ import { db } from '$lib/server/database/connection';
 import { readForms } from '$lib/server/database/exam-forms';
 import { factsOfExam, newExamEdition, readExam, setExamState } from '$lib/server/database/exams';
 import { readHouseStyle } from '$lib/server/database/house-style';
+import { changesSince } from '$lib/server/database/scheme-versions';
 import { createPlan } from '$lib/server/database/plans';
-import { dealings, sitExam, snapshotsAsked } from '$lib/server/database/exam-sittings';
+import { dealings } from '$lib/server/database/dealing';
+import { sitExam, snapshotsAsked } from '$lib/server/database/exam-sittings';
 import { dayOf, idOf, textOf } from '$lib/server/forms';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
@@ -25,16 +28,25 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = ({ params }) => {
   const stored = readExam(db(), idOf(params.id) ?? 0);
   if (!stored) error(404, 'There is no such exam.');
-  const { style: sealed, ...rest } = stored;
+  const { style: sealed, exam: kept, ...rest } = stored;
   const style = sealed ?? readHouseStyle(db());
+  const since = stored.isSat ? changesSince(db(), stored.id) : {};
+  // Of a sat exam the schemes are those that hold now.
+  const exam = Object.entries(since).reduce(
+    (whole, [id, { scheme }]) => withPart(whole, id, (part) => ({ ...part, scheme })),
+    kept
+  );
   const skills = listedSkills(style);
   const forms = readForms(db(), stored.id);
   return {
     ...rest,
-    style,
-    facts: factsOfExam(db(), stored.exam, style),
+    ...{ exam, style },
+    since: Object.fromEntries(
+      Object.entries(since).map(([id, { scheme: _, ...change }]) => [id, change])
+    ),
+    facts: factsOfExam(db(), exam, style),
     forms: forms.map(({ id, kind, letter, name }) => ({ id, kind, letter, name })),
-    exceptions: forms.length > 1 ? formExceptions(stored.exam, forms) : [],
+    exceptions: forms.length > 1 ? formExceptions(exam, forms) : [],
     skills,
     titles: Object.fromEntries(
       [...skills.map(({ id }) => id), 'own-question'].map((id) => [id, findPaperCard(id)!.title])

@@ -1,0 +1,30 @@
+import { availableMarks } from '@zealous-quill/core/marking';
+import { isMarked } from '@zealous-quill/core/papers';
+import { db } from '$lib/server/database/connection';
+import { readResponseMarks } from '$lib/server/database/responses';
+import { listScripts, readSitting } from '$lib/server/database/sittings';
+import { readSat } from '$lib/server/database/snapshots';
+import { idOf } from '$lib/server/forms';
+import { error } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+/** The marks of a sitting, pupils by parts. */
+export const load: PageServerLoad = ({ params }) => {
+  const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
+  if (!sitting) error(404, 'There is no such sitting.');
+  const { parts, damage } = readSat(db(), sitting.paperId);
+  return {
+    sitting,
+    damage,
+    parts: parts
+      .filter((part) => isMarked(part))
+      .map(({ id, label, scheme, item, withdrawn }) => ({
+        ...{ id, label, withdrawn, prompt: item.prompt },
+        available: availableMarks(scheme)
+      })),
+    scripts: listScripts(db(), sitting.id).map(({ id, name, isAbsent, form }) => ({
+      ...{ id, name, isAbsent, form }
+    })),
+    marks: readResponseMarks(db(), sitting.id)
+  };
+};

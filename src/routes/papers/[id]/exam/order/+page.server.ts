@@ -1,0 +1,29 @@
+import { examOutline } from '@zealous-quill/core/exams';
+import { listClasses } from '$lib/server/database/classes';
+import { db } from '$lib/server/database/connection';
+import { dealings } from '$lib/server/database/dealing';
+import { readForms } from '$lib/server/database/exam-forms';
+import { factsOfExam, readExam } from '$lib/server/database/exams';
+import { readHouseStyle } from '$lib/server/database/house-style';
+import { idOf } from '$lib/server/forms';
+import { printOrder } from '$lib/server/print-order';
+import { error } from '@sveltejs/kit';
+import type { PageServerLoad } from './$types';
+
+/** What has to be printed of an exam for the classes that the address names. */
+export const load: PageServerLoad = ({ params, url }) => {
+  const stored = readExam(db(), idOf(params.id) ?? 0);
+  if (!stored) error(404, 'There is no such exam.');
+  const { id, exam, style } = stored;
+  const classIds = url.searchParams.getAll('class').flatMap((one) => idOf(one) ?? []);
+  const dealing = dealings.find((one) => one === url.searchParams.get('forms')) ?? 'first';
+  const facts = factsOfExam(db(), exam, style ?? readHouseStyle(db()));
+  const predicted = 5 * Math.ceil(examOutline(exam, facts).totals.minutes / 5);
+  const minutes = exam.cover.minutes ?? predicted;
+  return {
+    ...{ id, title: exam.title, classIds, dealing },
+    classes: listClasses(db()),
+    forms: readForms(db(), id).map(({ kind, letter }) => ({ kind, letter })),
+    order: printOrder(db(), id, { classIds, dealing, minutes })
+  };
+};
