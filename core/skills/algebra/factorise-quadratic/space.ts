@@ -28,12 +28,13 @@ export function items(wanted: Wanted): ItemSpace<Given> {
     size: (2 * LARGEST_LEADING + 1) * WIDTH * WIDTH,
     /** The smaller numbers are looked at first, where most of what is rare is found. */
     walk(visit) {
+      const outer = outerPairs(wanted, { leading, bound });
       for (const b of outward(bound)) {
-        for (let a = leading.min; a <= leading.max; a++) {
-          if (a === 0) continue;
+        for (const [a, ends] of outer) {
           // One object for all: millions are looked at.
           const given = { a, b, c: 0 };
-          for (given.c = -bound; given.c <= bound; given.c++) {
+          for (const c of ends) {
+            given.c = c;
             if (tests.every((test) => test(given)) && visit(keyOf(given)) === true) return;
           }
         }
@@ -46,6 +47,29 @@ export function items(wanted: Wanted): ItemSpace<Given> {
     }
   });
 }
+
+/**
+ * The outer coefficients that can be meant: all, or where one content is asked for those that it divides, and that
+ * have the pairs that are asked for. So little is left of what millions would have to be looked at for.
+ */
+function outerPairs(
+  wanted: Wanted,
+  { leading, bound }: { leading: { min: number; max: number }; bound: number }
+): [a: number, ends: Int16Array][] {
+  const content = wanted.asks('content') ? wanted.range('content') : undefined;
+  const only = content && content.min === content.max ? content.min : 1;
+  const pairs = content && only === content.max ? wanted.of('pairs') : undefined;
+  const isMeant = (a: number, c: number) =>
+    a % only === 0 &&
+    c % only === 0 &&
+    (pairs === undefined || meets(pairsOf(Math.abs((a / only) * (c / only))), pairs));
+  return range(leading.min, leading.max)
+    .filter((a) => a !== 0)
+    .map((a) => [a, Int16Array.from(range(-bound, bound).filter((c) => isMeant(a, c)))]);
+}
+
+const range = (from: number, to: number): number[] =>
+  Array.from({ length: to - from + 1 }, (_, at) => from + at);
 
 function keyOf({ a, b, c }: Given): number {
   return (

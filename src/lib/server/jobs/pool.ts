@@ -21,7 +21,8 @@ const longer: Partial<Record<keyof Tasks, number>> = {
   assemble: 10_000,
   forms: 10_000,
   snapshots: 20_000,
-  print: 10_000,
+  // Thirty forms of ten pages take the better part of ten seconds.
+  print: 30_000,
   preview: 10_000,
   feedback: 10_000,
   // Nobody waits for these but who asked for them; a department of ten years is half a gigabyte.

@@ -61,13 +61,19 @@
   kind: "sheet",
   supplement: none,
   box(width: picture.width * side, height: picture.height * side, {
-    for x in range(int(picture.width) + 1) {
-      place(line(start: (x * side, 0pt), end: (x * side, int(picture.height) * side), stroke: grid-line))
-    }
-    for y in range(int(picture.height) + 1) {
-      place(line(start: (0pt, y * side), end: (picture.width * side, y * side), stroke: grid-line))
-    }
-    for mark in picture.marks {
+    // One path for all lines: a page of squares has hundreds.
+    place(curve(
+      stroke: grid-line,
+      ..range(int(picture.width) + 1).map(x => (
+        curve.move((x * side, 0pt)),
+        curve.line((x * side, int(picture.height) * side)),
+      )).flatten(),
+      ..range(int(picture.height) + 1).map(y => (
+        curve.move((0pt, y * side)),
+        curve.line((picture.width * side, y * side)),
+      )).flatten(),
+    ))
+    for mark in picture.marks.filter(mark => mark.text != "") {
       place(dx: mark.x * side, dy: mark.y * side, box(width: mark.width * side, height: mark.height * side, {
         set align(center + horizon)
         mark-text(mark, side)

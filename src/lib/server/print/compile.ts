@@ -27,8 +27,12 @@ export function renderFeedback(document: FeedbackDocument): Buffer {
 /** The same document as one SVG with its pages under each other. */
 export function renderSvg(document: PaperDocument): string {
   const mainFileContent = templateOf(document);
-  return withDocument(document, (typst) => typst.plainSvg({ mainFileContent }));
+  return withDocument(placed(document), (typst) => typst.plainSvg({ mainFileContent }));
 }
+
+/** Where questions begin is worked out for the screen alone: in a print of many forms it would cost a third. */
+const placed = (document: PaperDocument): PaperDocument =>
+  'papers' in document ? { ...document, places: true } : document;
 
 const templateOf = (document: PaperDocument) =>
   'papers' in document ? examTemplate : paperTemplate;
@@ -43,7 +47,7 @@ export interface SectionPlace {
 
 export function sectionPlaces(document: PaperDocument): SectionPlace[] {
   const mainFileContent = templateOf(document);
-  const found = withDocument(document, (typst) =>
+  const found = withDocument(placed(document), (typst) =>
     typst.query({ mainFileContent }, { selector: '<place>', field: 'value' })
   ) as { id: string; page: number; pages: number; y: number }[];
   return found.map(({ id, page, pages, y }) => ({ id, page, at: (page - 1 + y) / pages }));

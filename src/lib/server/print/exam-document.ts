@@ -63,6 +63,8 @@ export interface ExamDocument {
   readonly square: number;
   readonly size: number;
   readonly isDraft: boolean;
+  /** Whether it says where its questions begin. */
+  readonly places: boolean;
   readonly footer: string;
   readonly cover: CoverPage;
   readonly papers: readonly PrintedForm[];
@@ -104,6 +106,8 @@ interface PrintedQuestion {
   readonly number: number;
   readonly marks: number;
   readonly startsPage: boolean;
+  /** May be longer than a page. */
+  readonly isLong: boolean;
   readonly stem: readonly TypedRun[];
   readonly parts: readonly PrintedPart[];
 }
@@ -156,7 +160,7 @@ export function examDocument(asked: ExamPrint): ExamDocument {
     paper: style.paper,
     square: style.squares * scale,
     size: size || USUAL_SIZE,
-    isDraft: !isApproved,
+    ...{ isDraft: !isApproved, places: false },
     footer: `Edition ${edition} · seed ${exam.seed} · Zealous Quill ${version}`,
     cover: coverPage(asked, printed[0]!),
     papers: kind === 'key' ? printed.slice(0, 1) : printed,
@@ -220,6 +224,12 @@ function printedForm(asked: ExamPrint, form: PrintForm): PrintedForm {
             const parts = within.filter(({ question }) => question.id === id);
             return {
               ...{ id, startsPage, number: parts[0]!.number },
+              isLong:
+                heightOf(
+                  asked,
+                  stem,
+                  parts.map(({ printed }) => printed)
+                ) > SURELY_SHORT,
               marks: sum(parts.map(({ printed }) => printed.marks)),
               stem: typedRuns(stem, asked.style),
               parts: parts.map(({ printed }) => printed)
@@ -230,6 +240,31 @@ function printedForm(asked: ExamPrint, form: PrintForm): PrintedForm {
       .filter(({ questions }) => questions.length > 0)
   };
 }
+
+/** Millimetres under which nothing that is estimated too low is longer than a page. */
+const SURELY_SHORT = 130;
+
+/** About how many millimetres a question takes at most. */
+function heightOf(
+  { style, size, kind }: ExamPrint,
+  stem: string,
+  parts: readonly PrintedPart[]
+): number {
+  const scale = size === 0 ? 1 : size / USUAL_SIZE;
+  const line = 7 * scale;
+  const lines = (text: string) => line * (1 + text.length / (60 / scale) + text.split('\n').length);
+  return parts.reduce((sum, part) => {
+    const asked = part.prompt.map(({ text }) => text).join('');
+    const squares = (part.picture?.height ?? 0) * style.squares * scale;
+    const room = part.picture ? 0 : part.space.height * 9 * scale;
+    const steps = kind === 'solutions' ? sumOfLines(part.explanation, lines) : 0;
+    const rest = part.options.length * line + (part.drawing ? 150 : 0) + 2 * line;
+    return sum + lines(asked) + squares + room + steps + rest;
+  }, lines(stem));
+}
+
+const sumOfLines = (texts: readonly string[], lines: (text: string) => number) =>
+  sum(texts.map(lines));
 
 function noteOf({ instruction, calculator }: Exam['sections'][number]): string {
   const allowed = calculator ? 'You may use a calculator.' : '';

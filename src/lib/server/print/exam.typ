@@ -250,14 +250,15 @@
 // A question stands on one page, unless it is longer than a page.
 #let question-of(question) = {
   if question.startsPage { pagebreak(weak: true) }
-  layout(size => {
-    let body = question-body(question)
-    let fits = measure(body, width: size.width).height < 250mm
-    block(breakable: not fits, width: 100%, above: 1.5em, below: 0pt, {
-      place-of(question.id)
-      body
-    })
+  let whole(body, fits) = block(breakable: not fits, width: 100%, above: 1.5em, below: 0pt, {
+    if data.places { place-of(question.id) }
+    body
   })
+  let body = question-body(question)
+  // Only one that may be longer than a page is laid out twice.
+  if question.isLong {
+    layout(size => whole(body, measure(body, width: size.width).height < 240mm))
+  } else { whole(body, true) }
 }
 
 #let section-head(section) = {
