@@ -71,7 +71,7 @@ test('whatever is moved, split, joined or put together, no part is lost or stand
         );
       }, exam);
       assert.deepEqual(ids(edited), ids(exam));
-      assert.ok(examSchema.safeParse(edited).success);
+      assert.ok(examSchema.safeParse(edited).success, 'valid');
     }),
     { numRuns: 150, seed: 12 }
   );
@@ -127,7 +127,7 @@ test('what is computed of a part is what its items and schemes add up to', () =>
     ]
   );
   const { easy, middling, hard, marks } = outline.totals;
-  assert.ok(Math.abs(easy + middling + hard - 1) < 1e-9);
+  assert.ok(Math.abs(easy + middling + hard - 1) < 1e-9, 'all marks are in a band');
   assert.equal(
     marks,
     outline.bySkill.reduce((sum, one) => sum + one.marks, 0)
@@ -161,7 +161,10 @@ test('a plan made of an exam is met by it, and broken by a part less', () => {
   assert.deepEqual(broken(planned), []);
   const { id } = partsIn(planned)[0]!;
   const lines = broken(removePart(planned, id)).map(({ line }) => line);
-  assert.ok(lines.includes('total') && lines.some((line) => /^rows\..*\.parts$/.test(line)));
+  assert.ok(
+    lines.includes('total') && lines.some((line) => /^rows\..*\.parts$/.test(line)),
+    lines.join()
+  );
 });
 
 test('a form is worth the same in every place; exceptions are told, own questions never', () => {
@@ -194,7 +197,10 @@ test('a form is worth the same in every place; exceptions are told, own question
   const twice = { ...drawn[0]!, letter: 'D' };
   const told = formExceptions(exam, [paper, ...drawn, twice]);
   assert.equal(new Set(told.map(({ part }) => part)).size, varying.length);
-  assert.ok(told.every(({ forms: same }) => same.includes('D')));
+  assert.ok(
+    told.every(({ forms: same }) => same.includes('D')),
+    'only the form that stands twice'
+  );
 });
 
 test('an own answer is compared by what it is worth', () => {

@@ -1,9 +1,9 @@
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 
-/** The text of a PDF, and whether it is tagged for those who hear it. */
+/** The text of a PDF, whole and by page, and whether it is tagged for those who hear it. */
 export async function readPdf(
   bytes: Uint8Array
-): Promise<{ text: string; pages: number; isTagged: boolean }> {
+): Promise<{ text: string; texts: string[]; pages: number; isTagged: boolean }> {
   const file = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
   const texts: string[] = [];
   for (let number = 1; number <= file.numPages; number++) {
@@ -11,7 +11,12 @@ export async function readPdf(
     texts.push(items.map((item) => ('str' in item ? item.str : '')).join(' '));
   }
   const markInfo = await file.getMarkInfo();
-  return { text: texts.join('\n'), pages: file.numPages, isTagged: markInfo?.Marked === true };
+  return {
+    text: texts.join('\n'),
+    texts,
+    pages: file.numPages,
+    isTagged: markInfo?.Marked === true
+  };
 }
 
 /** The texts of the first page of a PDF, each with the middle of its line from the left and from the foot, in points. */

@@ -148,17 +148,19 @@ const subtitles: Readonly<Record<ExamPrintKind, string>> = {
 
 const USUAL_SIZE = 11.5;
 
+/** How many times as large as usual a size of print is. */
+const scaleOf = (size: PrintSize) => (size === 0 ? 1 : size / USUAL_SIZE);
+
 /** Lays out a print of an exam; the house style runs through all of it. */
 export function examDocument(asked: ExamPrint): ExamDocument {
   const { exam, edition, kind, style, size, forms, isApproved } = asked;
   const printed = forms.map((form) => printedForm(asked, form));
-  const scale = size === 0 ? 1 : size / USUAL_SIZE;
   return {
     kind,
     title: printable(exam.title),
     subtitle: subtitles[kind],
     paper: style.paper,
-    square: style.squares * scale,
+    square: style.squares * scaleOf(size),
     size: size || USUAL_SIZE,
     ...{ isDraft: !isApproved, places: false },
     footer: `Edition ${edition} · seed ${exam.seed} · Zealous Quill ${version}`,
@@ -250,7 +252,7 @@ function heightOf(
   stem: string,
   parts: readonly PrintedPart[]
 ): number {
-  const scale = size === 0 ? 1 : size / USUAL_SIZE;
+  const scale = scaleOf(size);
   const line = 7 * scale;
   const lines = (text: string) => line * (1 + text.length / (60 / scale) + text.split('\n').length);
   return parts.reduce((sum, part) => {
@@ -318,11 +320,14 @@ function answerOf(
   return at < 0 ? answer : `${LETTERS[at]}  ${answer}`;
 }
 
+/** Millimetres that squares may go down a page: they cannot go on over its end. */
+const MOST_HEIGHT = 200;
+
 /** Squares of an own question across the page. */
 const OWN_WIDTH = 20;
 
 function pictureIn(
-  { kind, style }: ExamPrint,
+  { kind, style, size }: ExamPrint,
   { part }: PlacedPart,
   { printed, scheme }: PartSnapshot
 ): Picture | null {
@@ -332,7 +337,8 @@ function pictureIn(
   }
   if (kind !== 'paper' || space.kind !== 'squares') return null;
   if (part.skill === OWN_QUESTION) {
-    const height = space.height ?? usualHeight(availableMarks(scheme));
+    const most = Math.floor(MOST_HEIGHT / (style.squares * scaleOf(size)));
+    const height = Math.min(most, space.height ?? usualHeight(availableMarks(scheme)));
     return { width: OWN_WIDTH, height, marks: [], rules: [], arcs: [] };
   }
   const shows = part.kind === 'set-out' ? 'numbers' : 'nothing';

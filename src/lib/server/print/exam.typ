@@ -4,6 +4,8 @@
 #let base = data.size * 1pt
 #let is-paper = data.kind == "paper" or data.kind == "answer-sheet"
 #let hairline = 0.5pt + ink
+// What a page has between its margins.
+#let page-room = if data.paper == "a4" { 263mm } else { 245mm }
 
 #set document(title: data.title + if data.subtitle != "" [ – #data.subtitle ], author: "Zealous Quill")
 #set text(font: "Alegreya Sans", size: base, fill: ink, lang: "en", number-type: "lining")
@@ -147,6 +149,7 @@
 }
 
 #let ruled(count) = block(above: 1em, below: 0pt, {
+  set block(spacing: 0pt)
   for _ in range(count) {
     v(calc.max(8.5mm, 1.7 * base))
     line(length: 100%, stroke: 0.4pt + faint)
@@ -216,7 +219,15 @@
   }
 }
 
-#let part-of(part) = block(breakable: false, width: 100%, above: 1.1em, below: 0pt, {
+// What stands together, unless it is longer than a page. Only what may be is laid out twice to find out.
+#let together(is-long, above: 1em, body) = {
+  let whole(is-split) = block(breakable: is-split, width: 100%, above: above, below: 0pt, body)
+  if is-long {
+    layout(size => whole(measure(body, width: size.width).height > page-room))
+  } else { whole(false) }
+}
+
+#let part-of(part, is-long) = together(is-long, above: 1.1em, {
   asked(part.prompt)
   h(1fr)
   marks-text(part.marks)
@@ -233,8 +244,8 @@
   {
     if question.stem.len() > 0 { runs-of(question.stem) }
     for part in question.parts {
-      if part.letter == "" { part-of(part) } else {
-        grid(columns: (1.9em, 1fr), part.letter, part-of(part))
+      if part.letter == "" { part-of(part, question.isLong) } else {
+        grid(columns: (1.9em, 1fr), part.letter, part-of(part, question.isLong))
       }
     }
   },
@@ -247,18 +258,12 @@
   y: here().position().y / page.height,
 )) <place>]
 
-// A question stands on one page, unless it is longer than a page.
 #let question-of(question) = {
   if question.startsPage { pagebreak(weak: true) }
-  let whole(body, fits) = block(breakable: not fits, width: 100%, above: 1.5em, below: 0pt, {
+  together(question.isLong, above: 1.5em, {
     if data.places { place-of(question.id) }
-    body
+    question-body(question)
   })
-  let body = question-body(question)
-  // Only one that may be longer than a page is laid out twice.
-  if question.isLong {
-    layout(size => whole(body, measure(body, width: size.width).height < 240mm))
-  } else { whole(body, true) }
 }
 
 #let section-head(section) = {

@@ -82,7 +82,10 @@ function madeNow(
 /** Throws the answer for a print that was not made. */
 export function unprinted(code: Undone['code']): never {
   if (code === 'too-hard') {
-    error(422, 'This print takes more than half a minute. Print it in several turns, or make two papers of it.');
+    error(
+      422,
+      'This print takes more than half a minute. Print it in several turns, or make two papers of it.'
+    );
   }
   error(code === 'busy' ? 503 : 422, undoneWords[code]);
 }

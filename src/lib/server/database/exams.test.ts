@@ -1,0 +1,283 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import {
+  formsOf,
+  partsIn,
+  placeQuestion,
+  removePart,
+  varyingParts,
+  withPart,
+  type Exam
+} from '@zealous-quill/core/exams';
+import { sampleExam } from '../../../../core/exams/sample.test-helper';
+import { eq } from 'drizzle-orm';
+import { examSnapshots } from '../exam-snapshots';
+import { printOrder } from '../print-order';
+import { moveToBin, restoreFromBin } from './bin';
+import { change } from './change';
+import { addPupil, createClass, readClass } from './classes';
+import { openDatabase, type Db } from './connection';
+import { setDefaultScheme } from './default-schemes';
+import { readForms, replaceForms } from './exam-forms';
+import { sitExam, snapshotsAsked } from './exam-sittings';
+import { createExam, newExamEdition, readExam, saveExam, setExamState } from './exams';
+import { saveTypedMark } from './marks-only';
+import { readPaper, savePaper } from './papers';
+import { setNeeds } from './pupil-needs';
+import { NOTHING, readResponseMarks, saveResponse } from './responses';
+import { readResults } from './results';
+import { addSchemeVersion } from './scheme-versions';
+import { parts } from './schema';
+import { listScripts, readBoundaries, setBoundaries } from './sittings';
+import { readSat, satForms } from './snapshots';
+
+const sample = sampleExam();
+
+/** A database with the sample exam in forms A and B, and two classes. */
+function department(): { db: Db; id: number; classIds: number[] } {
+  const db = openDatabase(':memory:');
+  const classIds = ['8 Lamp', '8 Wick'].map((name) => {
+    const classId = createClass(db, name)!;
+    for (const pupil of ['Oona Fell', 'Bram Wick', 'Tilda Mossop']) {
+      addPupil(db, classId, { name: `${pupil} of ${name.slice(2)}`, surname: null });
+    }
+    return classId;
+  });
+  const id = createExam(db, sample);
+  const varying = varyingParts(sample);
+  const { forms } = formsOf({
+    ...{ parts: varying.map(({ asked }) => asked), count: 1, seed: 5, avoid: [] }
+  });
+  const given = Object.fromEntries(varying.map(({ part }, at) => [part.id, forms[0]![at]!.given]));
+  replaceForms(db, id, ['letter'], [{ kind: 'letter', letter: 'B', given }]);
+  return { db, id, classIds };
+}
+
+function sat() {
+  const { db, id, classIds } = department();
+  const asked = { classIds, satOn: '2026-11-20', dealing: 'turns' as const };
+  const result = sitExam(db, { id, version: 1 }, asked, examSnapshots(snapshotsAsked(db, id)!));
+  assert.ok(result.ok, 'done');
+  const [first, second] = result.ids as [number, number];
+  return { db, id, classIds, first, second };
+}
+
+test('an exam is read back as it was saved; a practice cannot be saved over it, nor an older version', () => {
+  const { db, id } = department();
+  assert.deepEqual(readExam(db, id)?.exam, sample);
+  const moved = placeQuestion(sample, 'q0', 'B', 0);
+  assert.deepEqual(saveExam(db, id, 1, moved), { ok: true, version: 2 });
+  assert.deepEqual(readExam(db, id)?.exam, moved);
+  assert.deepEqual(saveExam(db, id, 1, sample), { ok: false, code: 'changed' });
+  const { title, seed, ramp, rungs } = readPaper(db, id)!;
+  assert.equal(savePaper(db, id, 2, { title, seed, ramp, rungs }).ok, false);
+  const unread: Exam = withPart(sample, 'p1', (part) => ({ ...part, given: { addends: ['x'] } }));
+  const refused = saveExam(db, id, 2, unread);
+  assert.ok(!refused.ok && refused.code === 'unreadable', 'unreadable');
+  assert.equal(refused.problems[0]!.path.at(-1), 'given');
+});
+
+test('forms outlast edits; a part that asks something else has no version of its own any more', () => {
+  const { db, id } = department();
+  const before = readForms(db, id)[1]!.given;
+  const [one, other] = varyingParts(sample).map(({ part }) => part);
+  assert.ok(one && other, 'two parts vary');
+  const taken = removePart(placeQuestion(sample, 'q0', 'B', 1), other.id);
+  const edited = withPart(taken, one.id, (part) => ({
+    ...part,
+    given: before[part.id],
+    guidance: 'Look for the point.'
+  }));
+  assert.ok(saveExam(db, id, 1, edited).ok, 'done');
+  const after = readForms(db, id)[1]!.given;
+  const kept = Object.entries(before).filter(([part]) => part !== one.id && part !== other.id);
+  assert.deepEqual(after, Object.fromEntries(kept));
+});
+
+test('only an unchanged exam is approved, and an edit makes a draft of it', () => {
+  const { db, id } = department();
+  assert.ok(setExamState(db, { id, version: 1, userId: 1 }, 'approved'), 'approved');
+  assert.equal(readExam(db, id)?.state, 'approved');
+  saveExam(db, id, 1, { ...sample, title: 'Another' });
+  assert.equal(readExam(db, id)?.state, 'draft');
+  assert.equal(setExamState(db, { id, version: 1, userId: 1 }, 'checked'), false);
+});
+
+test('two classes sit it on their forms, and each script is marked by the key of its form', () => {
+  const { db, id, first, second } = sat();
+  const scripts = [first, second].flatMap((sitting) => listScripts(db, sitting));
+  assert.deepEqual(
+    scripts.map(({ form }) => form),
+    ['A', 'B', 'A', 'A', 'B', 'A']
+  );
+  const onForms = satForms(
+    db,
+    id,
+    scripts.map(({ formId }) => formId)
+  );
+  const items = readSat(db, id).parts;
+  for (const script of scripts.slice(0, 2)) {
+    for (const { id: partId } of items) {
+      const { item } = onForms.get(script.formId)!.get(partId)!;
+      const working = { answer: item.answer };
+      const state = { ...NOTHING, working, isMarked: true };
+      assert.ok(saveResponse(db, script.id, partId, state).ok, 'done');
+    }
+  }
+  const results = readResults(db, [first, second], id);
+  const [onA, onB, waiting] = results.pupils;
+  // What must be shown earns no method for a bare answer.
+  assert.equal(onA!.total, onB!.total);
+  assert.ok(onA!.total > results.available / 2, `${onA!.total} of ${results.available}`);
+  assert.ok(onA!.isComplete && onB!.isComplete, 'all is marked');
+  assert.equal(waiting!.total, 0);
+  assert.equal(results.pupils.length, 6);
+  assert.equal(saveExam(db, id, 1, sample).ok, false);
+});
+
+test('a wrong option names its pattern, or that a slip gives it', () => {
+  const { db, id, first } = sat();
+  const [script] = listScripts(db, first);
+  let named = 0;
+  for (const { id: partId, options } of readSat(db, id).parts) {
+    for (const { text, by, pattern } of options ?? []) {
+      const { version } = readResponseMarks(db, first)[`${script!.id}/${partId}`] ?? { version: 0 };
+      const state = { ...NOTHING, version, working: { answer: text }, isMarked: true };
+      assert.ok(saveResponse(db, script!.id, partId, state).ok, 'done');
+      const results = readResults(db, first, id);
+      const at = results.items.findIndex((item) => item.id === partId);
+      const outcome = results.pupils.find(({ scriptId }) => scriptId === script!.id)!.outcomes[at]!;
+      assert.deepEqual(outcome.didShow, pattern === undefined ? [] : [pattern], text);
+      assert.equal(outcome.isSlip ?? false, by === 'slip', text);
+      assert.equal(outcome.awarded, by === 'answer' ? 1 : 0);
+      named += by === 'answer' ? 0 : 1;
+    }
+  }
+  assert.ok(named >= 9, `only ${named} wrong options`);
+});
+
+test('marks alone lie on the scheme, stay beside working, and never over what another window saved', () => {
+  const { db, id, first } = sat();
+  const [script] = listScripts(db, first);
+  const part = readSat(db, id).parts.find(({ scheme }) => scheme.marks.length > 1)!;
+  const typed = { scriptId: script!.id, partId: part.id };
+  const stand = () => readResponseMarks(db, first)[`${script!.id}/${part.id}`];
+  assert.ok(saveTypedMark(db, { ...typed, marks: 1, version: 0 }, part.scheme).ok, 'done');
+  assert.equal(stand()!.marks, 1);
+  assert.equal(saveTypedMark(db, { ...typed, marks: 2, version: 0 }, part.scheme).ok, false);
+  const most = part.scheme.marks.reduce((sum, { value }) => sum + value, 0);
+  const tooMany = saveTypedMark(db, { ...typed, marks: most + 1, version: 1 }, part.scheme);
+  assert.deepEqual(tooMany, { ok: false, code: 'too-many' });
+  assert.ok(saveTypedMark(db, { ...typed, marks: most, version: 1 }, part.scheme).ok, 'done');
+  assert.equal(stand()!.marks, most);
+  assert.ok(saveTypedMark(db, { ...typed, marks: null, version: 2 }, part.scheme).ok, 'done');
+  assert.equal(stand()!.marks, null);
+});
+
+test('a withdrawn part counts for nobody, or in full for all who were there; what was kept stays', () => {
+  const { db, id, first } = sat();
+  const before = readResults(db, first, id);
+  const part = readSat(db, id).parts[0]!;
+  const marks = before.items[0]!.available;
+  const { scheme } = part;
+  addSchemeVersion(db, part.id, { scheme, withdrawn: 'left-out', reason: 'a word was missing' });
+  assert.equal(readResults(db, first, id).available, before.available - marks);
+  addSchemeVersion(db, part.id, { scheme, withdrawn: 'full-marks', reason: 'as agreed' });
+  const full = readResults(db, first, id);
+  assert.equal(full.available, before.available);
+  assert.ok(
+    full.pupils.every(({ total }) => total === marks),
+    'done'
+  );
+  addSchemeVersion(db, part.id, { scheme, withdrawn: 'no', reason: 'taken back' });
+  assert.deepEqual(readResults(db, first, id).pupils, before.pupils);
+});
+
+test('another scheme holds for what is marked from then on; marks that were given stay', () => {
+  const { db, id, first } = sat();
+  const [one, other] = listScripts(db, first);
+  const part = readSat(db, id).parts.find(({ scheme }) => scheme.marks.length === 1)!;
+  const answer = (scriptId: number) => {
+    const kept = satForms(db, id, [listScripts(db, first).find((s) => s.id === scriptId)!.formId]);
+    const { item } = [...kept.values()][0]!.get(part.id)!;
+    const state = { ...NOTHING, working: { answer: item.answer }, isMarked: true };
+    assert.ok(saveResponse(db, scriptId, part.id, state).ok, 'done');
+  };
+  answer(one!.id);
+  const [mark] = part.scheme.marks;
+  const scheme = { ...part.scheme, marks: [{ ...mark!, value: mark!.value + 1 }] };
+  addSchemeVersion(db, part.id, { scheme, withdrawn: 'no', reason: 'worth more' });
+  answer(other!.id);
+  const marks = readResponseMarks(db, first);
+  assert.deepEqual(
+    [one, other].map((script) => marks[`${script!.id}/${part.id}`]!.marks),
+    [mark!.value, mark!.value + 1]
+  );
+});
+
+test('a scheme of the department holds in exams that are not sat, and not in those that were', () => {
+  const { db, id } = sat();
+  const edition = newExamEdition(db, id)!;
+  const part = partsIn(sample).find(({ kind }) => kind === 'set-out')!;
+  const marks = [
+    { id: 'B1', kind: 'B' as const, value: 7, steps: ['answer'], own: 'cao' as const }
+  ];
+  setDefaultScheme(db, part, { showWorking: false, marks });
+  const now = examSnapshots(snapshotsAsked(db, edition)!);
+  assert.deepEqual(now.find((one) => one.part === part.id)!.scheme.marks, marks);
+  const label = partsIn(sample).findIndex((one) => one.id === part.id);
+  assert.notDeepEqual(readSat(db, id).parts[label]!.scheme.marks, marks);
+  assert.equal(readExam(db, edition)?.edition, 2);
+});
+
+test('an exam that was sat and one that was not go into the bin and come back whole', () => {
+  const { db, id } = sat();
+  const draft = newExamEdition(db, id)!;
+  for (const one of [draft, id]) {
+    const before = [readExam(db, one), readForms(db, one), readSat(db, one)];
+    const bin = change(db, (tx) =>
+      moveToBin(tx, { kind: 'paper', title: 'x', table: 'papers', id: one })
+    );
+    assert.equal(readExam(db, one), undefined);
+    assert.ok(restoreFromBin(db, bin).ok, 'done');
+    assert.deepEqual([readExam(db, one), readForms(db, one), readSat(db, one)], before);
+  }
+});
+
+test('a damaged part is left out and said, and the rest of the exam is there', () => {
+  const { db, id } = department();
+  db.update(parts)
+    .set({ given: { addends: 7 } })
+    .where(eq(parts.key, 'p1'))
+    .run();
+  const { exam, damage } = readExam(db, id)!;
+  assert.equal(partsIn(exam).length, partsIn(sample).length - 1);
+  assert.equal(damage.length, 1);
+});
+
+test('the order of prints counts forms and sizes, and who writes for longer', () => {
+  const { db, id, classIds } = department();
+  const { pupils } = readClass(db, classIds[0]!)!;
+  const own = { classId: classIds[0]!, id: pupils[0]!.id };
+  assert.ok(setNeeds(db, own, { largePrint: 24, extraTime: true }), 'done');
+  const order = printOrder(db, id, { classIds, dealing: 'turns', minutes: 40 });
+  assert.deepEqual(
+    order.prints.map(({ form, size, copies }) => [form, size, copies]),
+    [
+      ['A', 24, 1],
+      ['B', 0, 2],
+      ['A', 0, 3]
+    ]
+  );
+  assert.deepEqual([order.extraTime.length, order.minutesWithExtra], [1, 50]);
+});
+
+test('grade boundaries are kept best first', () => {
+  const { db, first, second } = sat();
+  const grades = [
+    { grade: 'Wick', from: 10 },
+    { grade: 'Lamp', from: 25 }
+  ];
+  setBoundaries(db, [first, second], grades);
+  assert.deepEqual(readBoundaries(db, second), grades.toReversed());
+});
