@@ -69,10 +69,15 @@ export function assemble(plan: Blueprint, seed: number, solver: Solver): Assembl
   return { ok: false, error: { code: 'too-hard' } };
 }
 
+/** What it costs to take items that have to be looked for: each look may go through a whole space. */
+const LOOKED_FOR = 9;
+
 /** Ties are broken by the seed: a little is added for each class, no more than it costs to take one twice. */
 function goalOf(classes: readonly PartClass[], seed: number): number[] {
   const random = seededRandom(partSeed(seed, 'ties'));
-  return classes.map(() => (Math.abs(random.next()) % 7) - 3);
+  return classes.map(
+    ({ isAtHand }) => (Math.abs(random.next()) % 7) - 3 + (isAtHand ? 0 : LOOKED_FOR)
+  );
 }
 
 type Drawn =

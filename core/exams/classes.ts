@@ -19,6 +19,7 @@ import type { Blueprint, BlueprintRow } from './blueprint';
 import { MOST_PARTS, NO_SECTION } from './blueprint';
 import { optionsOf } from './choice';
 import { controlsFor, drawSome } from './draw-some';
+import { isDear, spreadItems } from './strata';
 import type { PartClass } from './part-class';
 
 /** Items of a row that are drawn and looked at, to find out what combinations are worth. */
@@ -82,7 +83,8 @@ function requestsOf(plan: Blueprint, row: BlueprintRow, seed: number): Asked[] {
       patterns: patternsFor(plan, id),
       except: exceptedOf(plan, skill)
     };
-    const seeded = (part: string) => partSeed(seed, `${row.id}/${id}/${part}`);
+    // Rows that ask for the same look at the same items.
+    const seeded = (part: string) => partSeed(seed, `${id}/${JSON.stringify(controls)}/${part}`);
     if (!row.spread) return [{ ...request, controls, spread: null, seed: seeded('') }];
     const { feature, parts } = row.spread;
     return parts.map(({ control }, at) => ({
@@ -122,6 +124,15 @@ function skillClasses(asked: Asked): RowClasses {
   return recent(JSON.stringify([...made, [...except].sort()]), () => workedOut(asked));
 }
 
+/** What rows that ask for the same items have in common. */
+const recentGroups = recently<Grouped>(RECENT);
+
+interface Grouped {
+  readonly groups: readonly Group[];
+  /** Whether that is all there is. */
+  readonly isExact: boolean;
+}
+
 function workedOut(asked: Asked): RowClasses {
   const { row, skill, controls, patterns } = asked;
   const space = itemsUnder(skill, controls);
@@ -132,22 +143,51 @@ function workedOut(asked: Asked): RowClasses {
       error: { code: 'empty-space', row: row.id, skill: skill.id, ...conflict }
     };
   }
-  const { groups, isExact } = groupsOf(asked, space);
+  const isSampled = isDear(space);
+  const { kind, each } = row;
+  const same = JSON.stringify([
+    skill.id,
+    asked.school,
+    controls,
+    kind,
+    each,
+    asked.seed,
+    [...asked.except].sort()
+  ]);
+  const { groups, isExact } = recentGroups(same, () =>
+    isSampled ? sampledGroups(asked) : groupsOf(asked, space)
+  );
   const needsItems = patterns.length > 0 || row.kind === 'choice';
-  // Of items that differ only by order one is used; what was met of a small space is all there is.
-  const share = Number((1000n * space.usable) / space.count) / 1000;
-  const isAllMet = space.usable <= BigInt(LOOKED_AT);
   const budget = { left: DRAWN_APART };
   const classes = groups.flatMap((group) =>
     needsItems
       ? workedClasses(asked, group, budget)
-      : [openClass(asked, group, isAllMet ? group.met.length : mostOf(group, share))]
+      : isSampled
+        ? [metClass(asked, group, group.met, [])]
+        : [openClass(asked, group, mostOf(group, space))]
   );
   return { ok: true, classes, isExact: isExact && !needsItems };
 }
 
+/** What was drawn of a space in which it takes too long to tell what occurs together, by what it is worth. */
+function sampledGroups(asked: Asked): Grouped {
+  const { skill } = asked;
+  const groups = new Map<string, Group>();
+  for (const given of spreadItems(skill, asked)) {
+    const told = skill.measure(given) as Told;
+    const marks = marksOf(asked, given)!;
+    const difficulty = Math.round(100 * difficultyOf(skill.weights, told));
+    const seconds = secondsOf(skill.weights, told);
+    const key = [marks, difficulty, seconds].join();
+    const group = groups.get(key) ?? { marks, difficulty, seconds, combinations: [], met: [] };
+    group.met.push(given);
+    groups.set(key, group);
+  }
+  return { groups: [...groups.values()], isExact: false };
+}
+
 /** The exact combinations of the space, put together by what they are worth. */
-function groupsOf(asked: Asked, space: ItemSpace<unknown>): { groups: Group[]; isExact: boolean } {
+function groupsOf(asked: Asked, space: ItemSpace<unknown>): Grouped {
   const { skill, controls, except, seed } = asked;
   const combinations = space.combinations(skill.tells);
   const wanted = space.usable < BigInt(LOOKED_AT) ? Number(space.usable) : LOOKED_AT;
@@ -200,7 +240,10 @@ const common = ({ row, skill, school, spread }: Asked) => ({
 });
 
 /** How many items of a group can be told apart, as far as that matters. */
-function mostOf({ combinations, met }: Group, share: number): number {
+function mostOf({ combinations, met }: Group, space: ItemSpace<unknown>): number {
+  // Of items that differ only by order one is used; what was met of a small space is all there is.
+  if (space.usable <= BigInt(LOOKED_AT)) return met.length;
+  const share = Number((1000n * space.usable) / space.count) / 1000;
   const count = Number(combinations.reduce((sum, one) => sum + one.count, 0n));
   const differing = share < 1 ? Math.ceil((count * share) / 2) : count;
   return Math.min(MOST_PARTS, Math.max(differing, met.length));
@@ -212,7 +255,7 @@ function openClass(asked: Asked, group: Group, most: number): PartClass {
   const { marks, difficulty, seconds, combinations, met } = group;
   return {
     ...common(asked),
-    ...{ marks, difficulty, seconds, patterns: [], most },
+    ...{ marks, difficulty, seconds, patterns: [], most, isAtHand: met.length > 0 },
     draw(wanted, seed, taken) {
       const found: unknown[] = [];
       const used = new Set([...except, ...taken]);
@@ -240,9 +283,9 @@ function openClass(asked: Asked, group: Group, most: number): PartClass {
 /** Classes of items that were worked: by the patterns that show, and for a choice those that have options. */
 function workedClasses(asked: Asked, group: Group, budget: { left: number }): PartClass[] {
   const { row, skill, school, controls, patterns, except, seed } = asked;
-  const { marks, difficulty, seconds, combinations, met } = group;
+  const { combinations, met } = group;
   const items = distinct(skill, met).slice(0, WORKED);
-  if (items.length < FEW && budget.left > 0) {
+  if (items.length < FEW && budget.left > 0 && combinations.length > 0) {
     budget.left--;
     const { told } = combinations[0]!;
     const narrowed = { ...controls, ...controlsFor(told) };
@@ -256,13 +299,25 @@ function workedClasses(asked: Asked, group: Group, budget: { left: number }): Pa
     const key = shown.join();
     byShown.set(key, [...(byShown.get(key) ?? []), given]);
   }
-  return [...byShown].map(([key, own]) => ({
+  return [...byShown].map(([key, own]) =>
+    metClass(asked, group, own, key === '' ? [] : key.split(','))
+  );
+}
+
+/** A class of items that are at hand. */
+function metClass(
+  asked: Asked,
+  { marks, difficulty, seconds }: Group,
+  items: readonly unknown[],
+  patterns: readonly string[]
+): PartClass {
+  return {
     ...common(asked),
-    ...{ marks, difficulty, seconds, most: own.length },
-    patterns: key === '' ? [] : key.split(','),
+    ...{ marks, difficulty, seconds, patterns, isAtHand: true },
+    most: Math.min(MOST_PARTS, items.length),
     draw: (wanted, _, taken) =>
-      own.filter((given) => !taken.has(skill.orderless(given))).slice(0, wanted)
-  }));
+      items.filter((given) => !taken.has(asked.skill.orderless(given))).slice(0, wanted)
+  };
 }
 
 function distinct(skill: Skill, items: readonly unknown[]): unknown[] {
@@ -287,7 +342,7 @@ function ownClass(row: BlueprintRow): PartClass {
   return {
     ...{ row: row.id, section: row.section ?? NO_SECTION, skill: null, school: null },
     ...{ marks, difficulty: Math.round(100 * difficulty), seconds: Math.round(60 * minutes) },
-    ...{ patterns: [], spread: null, most: MOST_PARTS, least: 0 },
+    ...{ patterns: [], spread: null, most: MOST_PARTS, least: 0, isAtHand: true },
     draw: (count) => Array.from({ length: count }, () => null)
   };
 }
@@ -307,7 +362,7 @@ function keptClasses(plan: Blueprint): PartClass[] {
       seconds: secondsOf(skill.weights, features),
       patterns: shownOn(skill, given, school, patternsFor(plan, name)),
       spread: spreadOf(row, features),
-      ...{ most: 1, least: 1 },
+      ...{ most: 1, least: 1, isAtHand: true },
       draw: () => [given]
     };
   });

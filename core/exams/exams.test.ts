@@ -98,7 +98,8 @@ const aClass = fc.record({
   marks: fc.integer({ min: 1, max: 3 }),
   difficulty: fc.constantFrom(-180, -60, 20, 130),
   seconds: fc.constantFrom(20, 45, 90),
-  most: fc.integer({ min: 1, max: 2 })
+  most: fc.integer({ min: 1, max: 2 }),
+  isAtHand: fc.boolean()
 });
 const aPlan = fc.record({
   total: fc.integer({ min: 3, max: 12 }),

@@ -122,7 +122,13 @@ function difficultyLine(row: string, said: Bounds, classes: readonly PartClass[]
     name: `rows.${row}.difficulty`,
     constraints: [outside(said)],
     measure: null,
-    others: wider.map(({ value }) => ({ value, constraint: outside(value) }))
+    // Each is a sum over all classes, and mostly nobody asks for any.
+    others: wider.map(({ value }) => ({
+      value,
+      get constraint() {
+        return outside(value);
+      }
+    }))
   };
 }
 

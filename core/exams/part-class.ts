@@ -15,6 +15,8 @@ export interface PartClass {
   readonly spread: number | null;
   /** How many different ones there are, as far as that matters. */
   readonly most: number;
+  /** Whether some are at hand, or all have to be looked for. */
+  readonly isAtHand: boolean;
   /** How many must be on the paper, as they are kept. */
   readonly least: number;
   /** So many different items, none of those that are taken; fewer where there are not so many. */

@@ -48,7 +48,7 @@ function classOf(
     difficulty: Math.round(100 * facts.difficulty),
     patterns: asked.filter((key) => shown.includes(key)),
     spread: row ? spreadOf(row, facts.features as Features) : null,
-    ...{ most: 1, least: 1, draw: () => [part.given] }
+    ...{ most: 1, least: 1, isAtHand: true, draw: () => [part.given] }
   };
 }
 

@@ -26,6 +26,8 @@ export interface ItemSpace<T> {
   readonly usable: bigint;
   /** The items by rank, built once. */
   ranked(): Space<T>;
+  /** Whether its items are looked at one by one to tell anything of them. */
+  readonly isWalked: boolean;
   /** Which values of these features occur together, in one walk through the space. */
   combinations(names: readonly string[]): readonly Combination[];
 }
@@ -39,6 +41,7 @@ export interface SpaceParts<T> {
   any?(): boolean;
   /** As the count if no two items differ only by order. */
   usable?(): bigint;
+  readonly isWalked?: boolean;
   endings(names: readonly string[]): Iterable<Combination>;
 }
 
@@ -46,6 +49,7 @@ export interface SpaceParts<T> {
 export function itemSpace<T>(parts: SpaceParts<T>): ItemSpace<T> {
   let built: Space<T> | undefined;
   let counted: bigint | undefined;
+  let differing: bigint | undefined;
   const space = () => (built ??= parts.build());
   const count = () => (counted ??= built?.count ?? parts.count?.() ?? space().count);
   return {
@@ -56,9 +60,10 @@ export function itemSpace<T>(parts: SpaceParts<T>): ItemSpace<T> {
       return counted === undefined && !built && parts.any ? !parts.any() : count() === 0n;
     },
     get usable() {
-      return parts.usable?.() ?? count();
+      return (differing ??= parts.usable?.() ?? count());
     },
     ranked: space,
+    isWalked: parts.isWalked ?? false,
     combinations: (names) => together(parts.endings(names))
   };
 }
@@ -124,6 +129,7 @@ export interface Index<T> {
 /** The space of items that are listed, one bit for each key. */
 export function indexItems<T>({ size, walk, item, features, usable }: Index<T>): ItemSpace<T> {
   return itemSpace({
+    isWalked: true,
     build() {
       const members = new BitIndex(size);
       walk((key) => members.add(key));
@@ -177,6 +183,7 @@ export function unionItems<T>(spaces: readonly ItemSpace<T>[]): ItemSpace<T> {
     count: () => sum(({ count }) => count),
     any: () => spaces.some(({ isEmpty }) => !isEmpty),
     usable: () => sum(({ usable }) => usable),
+    isWalked: spaces.some((space) => space.isWalked),
     *endings(names) {
       for (const space of spaces) yield* space.combinations(names);
     }

@@ -214,3 +214,127 @@ test('a plan read off a drawn paper is met exactly; of one with a planted confli
   }
   assert.ok(offers > PAPERS / 2, `only ${offers} offers`);
 });
+
+const rung = (id: string, at = 3) => {
+  const { ladder } = skillOf(id);
+  return { [id]: ladder[Math.min(at, ladder.length - 1)]!.controls };
+};
+const controlsOf = (ids: readonly string[]) => Object.assign({}, ...ids.map((id) => rung(id)));
+const made = (plan: object, seed = 7) => {
+  const found = assemble(blueprintSchema.parse(plan), seed, highs);
+  assert.ok(found.ok, JSON.stringify(found));
+  return found;
+};
+
+test('A: sixteen one-mark parts without calculator, B: twenty-four marks in questions of two parts', () => {
+  const mental = ['near-multiple-subtraction', 'square-ending-five', 'column-addition'];
+  const written = ['column-subtraction', 'short-multiplication', 'decimal-addition'];
+  const { parts, totals } = made({
+    total: 40,
+    rising: true,
+    sections: [
+      { id: 'A', calculator: false, marks: { min: 16, max: 16 } },
+      { id: 'B', calculator: true, marks: { min: 24, max: 24 } }
+    ],
+    rows: [
+      {
+        ...{ id: 'a', section: 'A', kind: 'bare', skills: mental, cover: true },
+        ...{ controls: controlsOf(mental), parts: { min: 16, max: 16 } }
+      },
+      {
+        ...{ id: 'b', section: 'B', kind: 'set-out', skills: written, cover: true },
+        ...{ controls: controlsOf(written), question: { parts: 2 } }
+      }
+    ]
+  });
+  const [a, b] = ['A', 'B'].map((id) => parts.filter(({ section }) => section === id));
+  assert.deepEqual([a!.length, sum(a!.map(({ marks }) => marks))], [16, 16]);
+  assert.equal(sum(b!.map(({ marks }) => marks)), 24);
+  const sizes = [...new Set(b!.map(({ question }) => question))].map(
+    (one) => b!.filter(({ question }) => question === one).length
+  );
+  assert.ok(
+    sizes.every((size) => size === 2),
+    sizes.join()
+  );
+  assert.equal(totals.marks, 40);
+  assert.deepEqual(new Set(a!.map(({ skill }) => skill)), new Set(mental));
+});
+
+test('four topics by easy, middling and hard, and a six-mark own question', () => {
+  const topics = [
+    'column-subtraction',
+    'long-multiplication',
+    'decimal-subtraction',
+    'mixed-addition'
+  ];
+  const bands = { easy: { max: -1.01 }, middling: { min: -1, max: 1 } };
+  const rows = topics.flatMap((skill) =>
+    Object.entries(bands).map(([band, difficulty]) => ({
+      ...{ id: `${skill}-${band}`, kind: 'set-out', skills: [skill], difficulty },
+      parts: { min: 1, max: 2 }
+    }))
+  );
+  const hard = topics.map((skill) => ({
+    ...{ id: `${skill}-hard`, kind: 'set-out', skills: [skill], parts: { min: 0, max: 2 } },
+    difficulty: { min: 1.01 }
+  }));
+  const { parts } = made({
+    total: 50,
+    difficulty: { easy: { min: 0.2 }, middling: { min: 0.3 }, hard: { min: 0.1 } },
+    rows: [
+      ...rows,
+      ...hard.filter(({ skills: [skill] }) =>
+        ['long-multiplication', 'mixed-addition'].includes(skill!)
+      ),
+      { id: 'own', kind: 'own', own: { marks: 6, minutes: 8, difficulty: 1.5 } }
+    ]
+  });
+  for (const { row, difficulty } of parts) {
+    const band = row.split('-').at(-1)!;
+    if (row !== 'own') assert.equal(bandOf(difficulty / 100), band, row);
+  }
+  assert.deepEqual(
+    parts.filter(({ kind }) => kind === 'own').map(({ marks, seconds }) => [marks, seconds]),
+    [[6, 480]]
+  );
+  assert.ok(
+    topics.every((topic) => parts.some(({ skill }) => skill === topic)),
+    'every topic'
+  );
+});
+
+test('two tiers share fourteen marks: what one has stays in the other', () => {
+  const shared = ['column-addition', 'short-division'];
+  const row = (id: string, skills: readonly string[], at: number) => ({
+    ...{
+      id,
+      kind: 'set-out',
+      skills,
+      controls: Object.assign({}, ...skills.map((one) => rung(one, at)))
+    }
+  });
+  const plan = (own: readonly string[], at: number) => ({
+    total: 30,
+    rows: [
+      { ...row('shared', shared, 4), marks: { min: 14, max: 14 } },
+      { ...row('own', own, at), marks: { min: 16, max: 16 } }
+    ]
+  });
+  const lower = made(plan(['column-subtraction', 'short-multiplication'], 2));
+  const keep = lower.parts
+    .filter((part) => part.row === 'shared')
+    .map(({ row: id, skill, school, given }) => ({ row: id, skill, school, given }));
+  const higher = made({ ...plan(['long-multiplication', 'factorise-quadratic'], 4), keep }, 8);
+  const keys = (parts: readonly ExamPart[]) =>
+    parts
+      .filter((part) => part.row === 'shared')
+      .map(({ given }) => JSON.stringify(given))
+      .sort();
+  assert.deepEqual(keys(higher.parts), keys(lower.parts));
+  assert.equal(sum(higher.parts.map(({ marks }) => marks)), 30);
+  assert.deepEqual(
+    higher,
+    made({ ...plan(['long-multiplication', 'factorise-quadratic'], 4), keep }, 8)
+  );
+});
