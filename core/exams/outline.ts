@@ -21,10 +21,14 @@ export interface ExamOutline {
   readonly patterns: Readonly<Record<string, number>>;
 }
 
-/** The parts in order with what they come to; parts of which nothing is known yet are left out. */
+/**
+ * The parts in order with what they come to, by what is known of them as they are, or by their ids of before; parts of
+ * which nothing is known are left out.
+ */
 export function examOutline(exam: Pick<Exam, 'sections'>, known: ExamFacts): ExamOutline {
   const parts = placedParts(exam).flatMap((placed): OutlinedPart[] => {
-    const facts = known[partKey(placed.part)];
+    // Until it is worked out what has changed of a part, it is what it was.
+    const facts = known[partKey(placed.part)] ?? known[placed.part.id];
     const band = facts && bandOf({ difficulty: Math.round(100 * facts.difficulty) });
     return facts && band ? [{ ...placed, facts, band }] : [];
   });

@@ -44,7 +44,7 @@ export class ExamEditor {
     facts: ExamFacts,
     private readonly ask: Ask
   ) {
-    this.facts = facts;
+    this.know(facts);
     this.turn = draft.version * 100;
   }
 
@@ -95,6 +95,12 @@ export class ExamEditor {
     await this.answered({ what: 'facts' }, 'new');
   }
 
+  /** Takes what is known of some parts, also as what is shown of each until more is known. */
+  private know(facts: ExamFacts): void {
+    const byId = Object.entries(facts).map(([key, own]) => [JSON.parse(key)[0] as string, own]);
+    this.facts = { ...this.facts, ...facts, ...Object.fromEntries(byId) };
+  }
+
   private put(
     given: Readonly<Record<string, unknown>>,
     marks: Partial<Pick<PaperPart, 'edited' | 'locked'>>
@@ -123,7 +129,7 @@ export class ExamEditor {
       this.isBusy = false;
       this.problems[place] = answer.ok ? '' : answer.message;
       if (!answer.ok) return undefined;
-      this.facts = { ...this.facts, ...answer.facts };
+      this.know(answer.facts);
       return answer;
     });
     this.asking = own.catch(() => undefined);
