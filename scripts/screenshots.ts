@@ -18,14 +18,8 @@ const shots: readonly Shot[] = [
     dark: true
   },
   { name: 'papers-mixed', path: '/papers/4' },
-  { name: 'papers-controls', path: '/papers/5', before: openControls },
   { name: 'plan', path: '/papers/plans/1' },
   { name: 'marking', path: '/marking/2', before: markOne },
-  {
-    name: 'marking-decimals',
-    path: '/marking/6?by=question&item=116',
-    before: lookFor('PageDown')
-  },
   { name: 'sittings', path: '/marking' },
   { name: 'marking-fractions', path: '/marking/3?by=question&item=47', before: markOne },
   { name: 'marking-grid', path: '/marking/3?by=question&item=53', before: lookFor('PageUp') },
@@ -37,7 +31,9 @@ const shots: readonly Shot[] = [
     before: spreadPages
   },
   { name: 'results', path: '/results/1' },
-  { name: 'results-mixed', path: '/results/3' },
+  { name: 'exam', path: '/papers/plans/1', before: makeExam },
+  { name: 'print-exam', path: '/papers/13/preview?kind=paper', before: spreadPages },
+  { name: 'marks-grid', path: '/marking/10/grid' },
   { name: 'workshop-jumps', path: '/workshop/near-multiple-subtraction' },
   { name: 'classes', path: '/classes/1' },
   { name: 'house-style', path: '/house-style' }
@@ -127,10 +123,13 @@ async function spreadPages(page: Page): Promise<void> {
   await page.waitForLoadState('networkidle');
 }
 
-/** Opens the controls of the third rung. */
-async function openControls(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'controls' }).nth(2).click();
-  await page.waitForTimeout(1500);
+/** Makes the exam of the plan that is shown, and follows its fourth question. */
+async function makeExam(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Make the exam' }).click();
+  await page.waitForURL('**/exam');
+  await page.getByRole('button', { name: 'join to 4' }).click();
+  await page.getByRole('button', { name: 'other for 3', exact: true }).click();
+  await page.waitForTimeout(3500);
 }
 
 /** Without what the house style adds to a value: spaces, and the longer minus sign. */

@@ -19,7 +19,7 @@
   the same. What is chosen is saved at once.
 </p>
 {#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
-<div class="table">
+<div class="list">
   <DataTable {columns}>
     {#each data.group.pupils as { id, name, largePrint, extraTime } (id)}
       <tr>
@@ -62,7 +62,7 @@
 </div>
 
 <style>
-  .table {
+  .list {
     max-width: 38rem;
     margin-top: var(--space-3);
   }

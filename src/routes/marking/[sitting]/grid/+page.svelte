@@ -115,7 +115,7 @@
 {/if}
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="table" tabindex="0" role="region" aria-label="Marks of pupils by parts">
+<div class="cells" tabindex="0" role="region" aria-label="Marks of pupils by parts">
   <table>
     <thead>
       <tr>
@@ -181,7 +181,10 @@
     font-weight: 400;
     font-size: var(--text-lg);
   }
-  .table {
+  .cells {
+    /* As wide as the page, however many parts there are. */
+    width: 0;
+    min-width: 100%;
     overflow: auto;
     max-height: calc(100vh - 12rem);
     border: 1px solid var(--rule);
