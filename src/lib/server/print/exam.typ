@@ -183,7 +183,9 @@
     row-gutter: 0.8em,
     ..part.options.enumerate().map(((at, option)) => {
       box(width: 0.95em, height: 0.95em, baseline: 0.12em, stroke: hairline)
-      [ *#"ABCD".at(at)* ]
+      h(0.4em)
+      strong("ABCD".at(at))
+      h(0.5em)
       text(font: "Andika", size: 0.92em, maths(option))
     }),
   ))
@@ -223,7 +225,10 @@
 #let together(is-long, above: 1em, body) = {
   let whole(is-split) = block(breakable: is-split, width: 100%, above: above, below: 0pt, body)
   if is-long {
-    layout(size => whole(measure(body, width: size.width).height > page-room))
+    // What is laid out begins a block of its own, in which the space above it would be lost.
+    block(width: 100%, above: above, below: 0pt, layout(size => {
+      whole(measure(body, width: size.width).height > page-room)
+    }))
   } else { whole(false) }
 }
 

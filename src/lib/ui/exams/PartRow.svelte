@@ -82,6 +82,10 @@
   }
 </script>
 
+{#snippet asks()}{#if isOwn}<TypedText text={facts.line} {style} />{:else}<MathText
+      text={facts.prompt}
+    />{/if}{/snippet}
+
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <div class="part" role="group" aria-label="Part {label}" data-part={part.id} onkeydown={moveKeys}>
   <span class="letter">{outlined.letter}</span>
@@ -99,16 +103,14 @@
           onblur={accept}
         />
       {:else if isFrozen}
-        <span class="asked"><TypedText text={isOwn ? facts.line : facts.prompt} {style} /></span>
+        <span class="asked">{@render asks()}</span>
       {:else}
         <button
           type="button"
           class="asked"
           title={isOwn ? 'Change the question' : 'Change the numbers'}
           onclick={() => (isOwn ? onopen(isOpen === 'own' ? null : 'own') : (typed = facts.line))}
-          >{#if isOwn}<TypedText text={facts.line} {style} />{:else}<MathText
-              text={facts.prompt}
-            />{/if}</button
+          >{@render asks()}</button
         >
       {/if}
       {#if facts.answer !== ''}
