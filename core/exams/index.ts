@@ -78,3 +78,4 @@ export {
   withSection
 } from './edit';
 export { planName, planOfExam, planOfPractice } from './plan-of';
+export { lineWords } from './line-words';

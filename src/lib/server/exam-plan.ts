@@ -1,4 +1,10 @@
-import type { AssemblyError, Blueprint, ExamPart, Totals } from '@zealous-quill/core/exams';
+import {
+  lineWords,
+  type AssemblyError,
+  type Blueprint,
+  type ExamPart,
+  type Totals
+} from '@zealous-quill/core/exams';
 import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
 import { findCard, findSkill, skillOf } from '@zealous-quill/core/skills';
 
@@ -63,32 +69,13 @@ export function triedInVain(plan: Blueprint, error: AssemblyError): Tried & { ok
         ok: false,
         message: 'These lines cannot hold together.',
         lines: all.flatMap(({ conflict, nearest }) =>
-          conflict.map((line) => ({ line, words: lineWords(plan, line), nearest: nearest[line] }))
+          conflict.map((line) => ({
+            line,
+            words: lineWords(plan, line, (skill) => findCard(skill)!.title),
+            nearest: nearest[line]
+          }))
         )
       };
     }
-  }
-}
-
-/** What a line of a plan is called. */
-function lineWords(plan: Blueprint, line: string): string {
-  const [kind, id, name] = line.split('.');
-  const row = plan.rows.find((one) => one.id === id);
-  const of = row?.skills[0] ? findCard(row.skills[0])!.title.toLowerCase() : 'the own question';
-  switch (kind) {
-    case 'total':
-      return 'Total marks';
-    case 'minutes':
-      return 'Minutes';
-    case 'rising':
-      return 'The largest step';
-    case 'difficulty':
-      return id === 'mean' ? 'Mean difficulty' : `Share of ${id} marks`;
-    case 'patterns':
-      return `Parts that show ${line.slice('patterns.'.length)}`;
-    case 'sections':
-      return `${name === 'marks' ? 'Marks' : 'Minutes'} of section ${id}`;
-    default:
-      return `${{ parts: 'Parts', marks: 'Marks', difficulty: 'Difficulty' }[name ?? ''] ?? ''} of ${of}`;
   }
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { checkPlan, type Blueprint } from '@zealous-quill/core/exams';
+  import { checkPlan, lineWords, type Blueprint } from '@zealous-quill/core/exams';
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import { offered } from '../plans/trial.svelte';
   import type { ExamEditor } from './exam-editor.svelte';
@@ -22,28 +22,7 @@
     { title: 'Met' }
   ];
 
-  function words(line: string): string {
-    const [kind, id, name] = line.split('.');
-    const row = plan.rows.find((one) => one.id === id);
-    switch (kind) {
-      case 'total':
-        return 'Total marks';
-      case 'minutes':
-        return 'Minutes';
-      case 'rising':
-        return 'Questions rise in difficulty';
-      case 'difficulty':
-        return id === 'mean' ? 'Mean difficulty' : `Share of ${id} marks`;
-      case 'patterns':
-        return `Parts that show ${line.slice('patterns.'.length)}`;
-      case 'sections':
-        return `Section ${id}: ${name}`;
-      default: {
-        const title = row?.skills.map((skill) => titles[skill] ?? skill).join(', ');
-        return `${title || 'Own question'}: ${name}`;
-      }
-    }
-  }
+  const words = (line: string) => lineWords(plan, line, (skill) => titles[skill] ?? skill);
 </script>
 
 <p role="status">
