@@ -40,9 +40,11 @@
         .seed} ·
       <Button kind="quiet" disabled={editor.outline.items.length === 0} onclick={ontakeout}
         >take items out</Button
-      > · <a class="quiet-link" href="/records?paper={paperId}">log</a>
+      > · <Button type="submit" kind="quiet" form="plan-of-paper">make an exam’s plan of it</Button> ·
+      <a class="quiet-link" href="/records?paper={paperId}">log</a>
     </p>
   </div>
+  <form id="plan-of-paper" method="POST" action="?/plan"></form>
   <div class="acts">
     {#if isSat}
       <form method="POST" action="?/edition">

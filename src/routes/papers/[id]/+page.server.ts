@@ -52,7 +52,7 @@ export const actions: Actions = {
     const made = blueprintSchema.safeParse(planOfPractice(paper));
     if (!made.success) {
       return fail(422, {
-        problem: 'A plan needs items that pupils do on their own, at most 300 marks of them.'
+        planProblem: 'A plan needs items that pupils do on their own, at most 300 marks of them.'
       });
     }
     redirect(303, `/papers/plans/${createPlan(db(), planName(paper.title), made.data)}`);

@@ -5,6 +5,7 @@
   import { guardLeaving } from '$lib/ui/guard-leaving';
   import { Possibilities } from '$lib/ui/controls/possibilities.svelte';
   import { Draft, tabKeeper } from '$lib/ui/draft.svelte';
+  import Problem from '$lib/ui/kit/Problem.svelte';
   import PaperClash from '$lib/ui/papers/PaperClash.svelte';
   import { PaperEditor } from '$lib/ui/papers/paper-editor.svelte';
   import PaperHead from '$lib/ui/papers/PaperHead.svelte';
@@ -112,6 +113,7 @@
   onsit={() => (isSitting = true)}
   ontakeout={() => (isTakingOut = true)}
 />
+{#if form?.planProblem}<Problem isUrgent>{form.planProblem}</Problem>{/if}
 {#if data.isSat}
   <p class="frozen">
     This paper has been sat, so it stays as it was; a new edition can be changed.
