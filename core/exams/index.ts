@@ -31,7 +31,6 @@ export {
 export { emptyCover, examOf, unwritten } from './from-parts';
 export {
   answerLine,
-  isAnswerOnly,
   partFacts,
   partKey,
   partSnapshot,

@@ -124,18 +124,6 @@ export function spaceOf({ kind, space }: Pick<PaperPart, 'kind' | 'space'>): Ans
   return space ?? { kind: usualSpaces[kind] };
 }
 
-/** Whether nothing but the answer can earn anything, so that no working is asked for or entered. */
-export function isAnswerOnly({
-  kind,
-  scheme
-}: {
-  readonly kind: string;
-  readonly scheme: Scheme;
-}): boolean {
-  const isOnAnswer = scheme.marks.length === 1 && scheme.marks[0]!.steps.join() === ANSWER;
-  return kind === 'choice' || kind === 'own' || (kind === 'bare' && isOnAnswer);
-}
-
 /** The line that an answer alone is written on. */
 export function answerLine(answer: string): Layout {
   return chainSheet([[{ step: ANSWER, width: Math.max(8, Math.ceil(answer.length * 0.6)) }]]);

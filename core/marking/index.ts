@@ -21,6 +21,6 @@ export type { Working } from './readings';
 export type { Verdict } from './step-reading';
 export type { Because, MarkLine } from './marks';
 export type { Explanation } from './diagnosis';
-export { covers } from './schemes';
+export { covers, isAnswerOnly } from './schemes';
 export { availableMarks, type Mark, type Scheme } from './scheme';
 export { schemeSchema } from './scheme-schema';

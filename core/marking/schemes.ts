@@ -53,3 +53,15 @@ export function covers({ steps }: Pick<Mark, 'steps'>, step: string): boolean {
       (named.endsWith('.*') && step.startsWith(named.slice(0, -1)))
   );
 }
+
+/** Whether nothing but the answer can earn anything, so that no working is asked for or entered. */
+export function isAnswerOnly({
+  kind,
+  scheme
+}: {
+  readonly kind: string;
+  readonly scheme: Scheme;
+}): boolean {
+  const isOnAnswer = scheme.marks.length === 1 && scheme.marks[0]!.steps.join() === ANSWER;
+  return kind === 'choice' || kind === 'own' || (kind === 'bare' && isOnAnswer);
+}

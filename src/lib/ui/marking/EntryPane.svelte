@@ -2,11 +2,8 @@
   import { attemptWords, LONGEST_COMMENT } from '@zealous-quill/core/marking';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import { ANSWER, stepOf } from '@zealous-quill/core/working';
-  import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
-  import TypedText from '../exams/TypedText.svelte';
-  import MathText from '../sheet/MathText.svelte';
   import type { MarkingDesk } from './desk.svelte';
   import SquaresInput from './SquaresInput.svelte';
 
@@ -42,9 +39,7 @@
   const keys = { 'crossed-out': 'Alt+X', 'another-method': 'Alt+O' };
 
   const isNumber = $derived(stepOf(desk.worked.graph, ANSWER).reading.kind === 'number');
-  const own = $derived(
-    desk.place.item.kind === 'own' ? (desk.place.item.item.given as OwnQuestion) : null
-  );
+  const own = $derived(desk.place.item.kind === 'own');
   const isElsewhere = $derived(desk.state.attempt === 'another-method');
 </script>
 
@@ -56,9 +51,10 @@
     <span class="faint">of {available} so far</span>
   </span>
 </h2>
-{#if own}
-  <p class="asked"><TypedText text={own.text} {style} /></p>
-  {#if own.guidance}<p class="faint"><TypedText text={own.guidance} {style} /></p>{/if}
+{#if own || desk.place.item.options}
+  {#await import('./AskedPart.svelte') then { default: AskedPart }}
+    <AskedPart {desk} {style} {ondone} />
+  {/await}
 {/if}
 <label class="answer">
   Answer
@@ -81,21 +77,6 @@
   />
   {#if desk.state.isMarked}<span class="faint">● marked</span>{/if}
 </label>
-{#if desk.place.item.options}
-  <p class="buttons options">
-    {#each desk.place.item.options as { text }, at (text)}
-      <Button
-        kind="square"
-        aria-pressed={desk.state.working[ANSWER] === text}
-        onclick={() => {
-          desk.write(ANSWER, text);
-          ondone();
-        }}
-        ><strong>{'ABCD'[at]}</strong>&ensp;<span class="figures"><MathText {text} /></span></Button
-      >
-    {/each}
-  </p>
-{/if}
 {#if desk.place.item.withdrawn && desk.place.item.withdrawn !== 'no'}
   <p class="elsewhere">
     Withdrawn: {desk.place.item.withdrawn === 'left-out'

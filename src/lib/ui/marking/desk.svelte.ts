@@ -1,6 +1,7 @@
-import { isAnswerOnly, type Option } from '@zealous-quill/core/exams';
+import type { Option } from '@zealous-quill/core/exams';
 import {
   availableMarks,
+  isAnswerOnly,
   markItem,
   noResponse,
   type Attempt,

@@ -1,5 +1,5 @@
-import { answerLine, isAnswerOnly } from '@zealous-quill/core/exams';
-import { availableMarks } from '@zealous-quill/core/marking';
+import { answerLine } from '@zealous-quill/core/exams';
+import { availableMarks, isAnswerOnly } from '@zealous-quill/core/marking';
 import { isMarked } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/connection';
 import { styleOf } from '$lib/server/database/papers';

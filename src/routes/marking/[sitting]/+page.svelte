@@ -6,7 +6,6 @@
   import { guardLeaving } from '$lib/ui/guard-leaving';
   import { plural } from '$lib/ui/format';
   import { keyOf, MarkingDesk, type Place } from '$lib/ui/marking/desk.svelte';
-  import Clash from '$lib/ui/marking/Clash.svelte';
   import EntryPane from '$lib/ui/marking/EntryPane.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
@@ -229,7 +228,11 @@
   <p class="leaf">Everyone was absent: there is nothing to mark.</p>
 {:else}
   <PileStrip {desk} by={data.by} />
-  {#each desk.clashes as place (keyOf(place))}<Clash {desk} {place} />{/each}
+  {#each desk.clashes as place (keyOf(place))}
+    {#await import('$lib/ui/marking/Clash.svelte') then { default: Clash }}
+      <Clash {desk} {place} />
+    {/await}
+  {/each}
 
   <div class="desk">
     <section class="leaf" aria-label="Script">
