@@ -7,7 +7,6 @@
   import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
   import type { Place } from './desk.svelte';
-  import PageViewer from './PageViewer.svelte';
   import type { ScriptPages } from './script-pages.svelte';
 
   interface Props {
@@ -43,13 +42,15 @@
 <div class="picture">
   <p class="figures prompt"><strong>{place.item.number}</strong> <MathText text={item.prompt} /></p>
   {#if pages.of(place.script.id).length > 0}
-    <PageViewer
-      {pages}
-      {sittingId}
-      {onremove}
-      scriptId={place.script.id}
-      item={place.item.number}
-    />
+    {#await import('./PageViewer.svelte') then { default: PageViewer }}
+      <PageViewer
+        {pages}
+        {sittingId}
+        {onremove}
+        scriptId={place.script.id}
+        item={place.item.number}
+      />
+    {/await}
   {:else if working && isBlank}
     <p class="faint">Nothing is written.</p>
     <Sheet {layout} {square} label="Empty squares" />
