@@ -1,3 +1,4 @@
+import { availableMarks } from '../marking';
 import type { Paper, Rung } from '../papers';
 import { itemsUnder, OWN_QUESTION, skillOf, type Controls } from '../skills';
 import type { OwnQuestion } from '../skills/own-question';
@@ -116,10 +117,7 @@ export function planOfPractice({ rungs }: Paper): Blueprint | undefined {
   });
   const total = marked.reduce((sum, { kind, skill, school, items }) => {
     const isAnswerOnly = kindOf[kind] === 'bare';
-    const marksOf = (given: unknown) =>
-      skillOf(skill)
-        .scheme(given, school)
-        .marks.reduce((all, mark) => all + mark.value, 0);
+    const marksOf = (given: unknown) => availableMarks(skillOf(skill).scheme(given, school));
     return sum + items.reduce((all, { given }) => all + (isAnswerOnly ? 1 : marksOf(given)), 0);
   }, 0);
   return { total, rows, rising: true, seed: 1 };

@@ -3,6 +3,7 @@ import {
   partFacts,
   partKey,
   partKinds,
+  partsIn,
   unwritten,
   type Exam,
   type ExamFacts,
@@ -64,12 +65,9 @@ export async function answerExam(
   }
 }
 
-const allParts = (exam: Exam): PaperPart[] =>
-  exam.sections.flatMap(({ questions }) => questions.flatMap(({ parts }) => parts));
-
 function factsOf(db: Db, exam: Exam): ExamFacts {
   if (examProblems(exam).length > 0) return {};
-  return factsOfParts(db, exam, allParts(exam));
+  return factsOfParts(db, exam, partsIn(exam));
 }
 
 function factsOfParts(db: Db, { seed }: Exam, parts: readonly PaperPart[]): ExamFacts {
@@ -88,7 +86,7 @@ async function otherItems(
   exam: Exam,
   { ids, turn, signal }: Drawing & { ids: readonly string[] }
 ): Promise<ExamAnswer> {
-  const all = allParts(exam).filter(({ skill }) => skill !== OWN_QUESTION);
+  const all = partsIn(exam).filter(({ skill }) => skill !== OWN_QUESTION);
   const parts = all.filter(({ id }) => ids.includes(id));
   if (parts.length === 0) return { ok: false, message: 'There is nothing to draw.' };
   const asked = {
@@ -117,7 +115,7 @@ function readLine(
   exam: Exam,
   { part: id, line }: { part: string; line: string }
 ): ExamAnswer {
-  const part = allParts(exam).find((one) => one.id === id);
+  const part = partsIn(exam).find((one) => one.id === id);
   const skill = part && findListedSkill(part.skill);
   if (!part || !skill) return { ok: false, message: 'This part is not there any more.' };
   const given = skill.given.parse(line);
@@ -153,7 +151,7 @@ async function newPart(
   );
   if (!done.ok) return { ok: false, message: undoneWords(done.error) };
   const taken = new Set(
-    allParts(exam)
+    partsIn(exam)
       .filter((part) => part.skill === id)
       .map(({ given }) => skillOf(id).orderless(given))
   );

@@ -3,6 +3,7 @@ import {
   examOutline,
   partKey,
   partsIn,
+  questionsIn,
   withPart,
   type Exam,
   type ExamFacts,
@@ -116,8 +117,9 @@ export class ExamEditor {
   }
 
   private follow(part: string): void {
-    const questions = this.exam.sections.flatMap((section) => section.questions);
-    const question = questions.find(({ parts }) => parts.some(({ id }) => id === part));
+    const question = questionsIn(this.exam).find(({ parts }) =>
+      parts.some(({ id }) => id === part)
+    );
     this.edited = question?.id ?? null;
   }
 
