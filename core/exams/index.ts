@@ -34,6 +34,7 @@ export {
   partFacts,
   partKey,
   partSnapshot,
+  partTotals,
   schemeKey,
   schemeOfPart,
   spaceOf,

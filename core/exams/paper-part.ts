@@ -1,8 +1,8 @@
 import type { HouseStyle } from '../house-style';
 import { ALL_STEPS, independent, schemeOf } from '../marking/schemes';
-import type { Scheme } from '../marking/scheme';
-import { factsOf, snapshotOf, type ItemFacts, type Snapshot } from '../papers';
-import { skillOf, WorkedItem } from '../skills';
+import { availableMarks, type Scheme } from '../marking/scheme';
+import { snapshotOf, type ItemFacts, type Snapshot } from '../papers';
+import { secondsOf, skillOf, WorkedItem } from '../skills';
 import { ANSWER, chainSheet, type Layout, type Step } from '../working';
 import type { PartKind } from './blueprint';
 import { optionsOf, type Option } from './choice';
@@ -65,15 +65,34 @@ export function partKey({ id, kind, skill, school, given, scheme }: PaperPart): 
   return JSON.stringify([id, kind, skill, school, given, scheme]);
 }
 
-/** Computes the facts of a part; its skill must be loaded. */
+/** Computes the facts of a part, in the house style; its skill must be loaded. */
 export function partFacts(part: PaperPart, context: PartContext): PartFacts {
-  const scheme = schemeOfPart(part, context);
-  const { item, options } = partSnapshot(part, context);
+  const { item, scheme, printed, options } = partSnapshot(part, context);
+  const { prompt, answer, features, difficulty, seconds, errorPatterns } = item;
   return {
-    ...factsOf(part, { given: part.given, scheme }),
-    ...{ prompt: item.prompt, answer: item.answer, scheme, groups: groupsOf(part, context.style) },
+    ...{ line: printed.line, prompt, answer, features, difficulty, seconds, scheme },
+    marks: availableMarks(scheme),
+    patterns: errorPatterns.map(({ id, answer: wrong }) => ({ id, answer: wrong })),
+    groups: groupsOf(part, context.style),
     ...(options && { options })
   };
+}
+
+/** What a list shows of an exam, without working any of its parts out: marks, and seconds as predicted. */
+export function partTotals(
+  parts: readonly PaperPart[],
+  context: Omit<PartContext, 'seed'>
+): { readonly marks: number; readonly seconds: number } {
+  return parts.reduce(
+    (sum, part) => {
+      const { weights, measure } = skillOf(part.skill);
+      return {
+        marks: sum.marks + availableMarks(schemeOfPart(part, context)),
+        seconds: sum.seconds + secondsOf(weights, measure(part.given))
+      };
+    },
+    { marks: 0, seconds: 0 }
+  );
 }
 
 /** All steps, the kinds of which there are several, those that stand alone, and the answer. */

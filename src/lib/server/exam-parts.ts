@@ -1,7 +1,5 @@
 import {
   examSchema,
-  partFacts,
-  partKey,
   partKinds,
   partsIn,
   unwritten,
@@ -13,8 +11,7 @@ import { findListedSkill, OWN_QUESTION, schoolIn, skillOf } from '@zealous-quill
 import { partSeed } from '@zealous-quill/core/spaces';
 import { z } from 'zod';
 import type { Db } from './database/connection';
-import { readDefaultSchemes } from './database/default-schemes';
-import { examProblems } from './database/exams';
+import { examProblems, factsOfExam } from './database/exams';
 import { readHouseStyle } from './database/house-style';
 import { run, type Undone } from './jobs/pool';
 
@@ -55,7 +52,7 @@ export async function answerExam(
 ): Promise<ExamAnswer> {
   switch (want.what) {
     case 'facts':
-      return { ok: true, given: {}, facts: factsOf(db, exam) };
+      return { ok: true, given: {}, facts: examProblems(exam).length > 0 ? {} : factsOf(db, exam) };
     case 'other':
       return otherItems(db, exam, { ids: want.parts, turn, signal });
     case 'read':
@@ -65,14 +62,8 @@ export async function answerExam(
   }
 }
 
-function factsOf(db: Db, exam: Exam): ExamFacts {
-  if (examProblems(exam).length > 0) return {};
-  return factsOfParts(db, exam, partsIn(exam));
-}
-
-function factsOfParts(db: Db, { seed }: Exam, parts: readonly PaperPart[]): ExamFacts {
-  const context = { seed, style: readHouseStyle(db), defaults: readDefaultSchemes(db) };
-  return Object.fromEntries(parts.map((part) => [partKey(part), partFacts(part, context)]));
+function factsOf(db: Db, exam: Exam, parts?: readonly PaperPart[]): ExamFacts {
+  return factsOfExam(db, exam, readHouseStyle(db), parts);
 }
 
 interface Drawing {
@@ -107,7 +98,7 @@ async function otherItems(
   const changed = parts.map((part) =>
     part.id in given ? { ...part, given: given[part.id] } : part
   );
-  return { ok: true, given, facts: factsOfParts(db, exam, changed) };
+  return { ok: true, given, facts: factsOf(db, exam, changed) };
 }
 
 function readLine(
@@ -122,7 +113,7 @@ function readLine(
   if (given === undefined) return { ok: false, message: skill.given.howToType };
   return {
     ...{ ok: true, given: { [id]: given } },
-    facts: factsOfParts(db, exam, [{ ...part, given }])
+    facts: factsOf(db, exam, [{ ...part, given }])
   };
 }
 

@@ -1,9 +1,9 @@
 import {
-  examOutline,
   examSchema,
   partFacts,
   partKey,
   partsIn,
+  partTotals,
   type Blueprint,
   type Exam,
   type ExamFacts,
@@ -171,19 +171,23 @@ export function setExamState(
   });
 }
 
-/** What is computed of all parts of an exam. */
-export function factsOfExam(db: Reader, exam: Exam, style: HouseStyle): ExamFacts {
+/** What is computed of some parts of an exam, all of them unless said. */
+export function factsOfExam(
+  db: Reader,
+  exam: Exam,
+  style: HouseStyle,
+  parts: readonly PaperPart[] = partsIn(exam)
+): ExamFacts {
   const context = { seed: exam.seed, style, defaults: readDefaultSchemes(db) };
-  return Object.fromEntries(partsIn(exam).map((part) => [partKey(part), partFacts(part, context)]));
+  return Object.fromEntries(parts.map((part) => [partKey(part), partFacts(part, context)]));
 }
 
 /** Keeps beside the paper what lists show of it. */
 function countUp(db: Writer, paperId: number, exam: Exam): void {
-  const facts = factsOfExam(db, exam, readHouseStyle(db));
-  const { parts: all, totals } = examOutline(exam, facts);
-  const values = {
-    ...{ itemCount: all.length, marks: totals.marks, minutes: Math.ceil(totals.minutes) }
-  };
+  const all = partsIn(exam);
+  const context = { style: readHouseStyle(db), defaults: readDefaultSchemes(db) };
+  const { marks, seconds } = partTotals(all, context);
+  const values = { itemCount: all.length, marks, minutes: Math.ceil(seconds / 60) };
   db.update(papers).set(values).where(eq(papers.id, paperId)).run();
 }
 

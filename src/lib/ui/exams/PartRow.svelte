@@ -5,7 +5,7 @@
     type OutlinedPart,
     type PaperPart
   } from '@zealous-quill/core/exams';
-  import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
+  import type { HouseStyle } from '@zealous-quill/core/house-style';
   import type { Snippet } from 'svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { keepFocus } from '../focus';
@@ -114,7 +114,7 @@
         >
       {/if}
       {#if facts.answer !== ''}
-        <span class="answer figures"><MathText text={writeText(facts.answer, style)} /></span>
+        <span class="answer figures"><MathText text={facts.answer} /></span>
       {/if}
       <button
         type="button"
