@@ -174,16 +174,19 @@ function sampledGroups(asked: Asked): Grouped {
   const { skill } = asked;
   const groups = new Map<string, Group>();
   for (const given of spreadItems(skill, asked)) {
-    const told = skill.measure(given) as Told;
-    const marks = marksOf(asked, given)!;
-    const difficulty = Math.round(100 * difficultyOf(skill.weights, told));
-    const seconds = secondsOf(skill.weights, told);
-    const key = [marks, difficulty, seconds].join();
-    const group = groups.get(key) ?? { marks, difficulty, seconds, combinations: [], met: [] };
-    group.met.push(given);
-    groups.set(key, group);
+    groupFor(groups, skill, skill.measure(given) as Told, marksOf(asked, given)!).met.push(given);
   }
   return { groups: [...groups.values()], isExact: false };
+}
+
+/** The group of what is worth so many marks and as hard and long as its features say; a new one if there is none. */
+function groupFor(groups: Map<string, Group>, skill: Skill, told: Told, marks: number): Group {
+  const difficulty = Math.round(100 * difficultyOf(skill.weights, told));
+  const seconds = secondsOf(skill.weights, told);
+  const key = [marks, difficulty, seconds].join();
+  const group = groups.get(key) ?? { marks, difficulty, seconds, combinations: [], met: [] };
+  groups.set(key, group);
+  return group;
 }
 
 /** The exact combinations of the space, put together by what they are worth. */
@@ -214,13 +217,9 @@ function groupsOf(asked: Asked, space: ItemSpace<unknown>): Grouped {
       isExact &&= apart <= DRAWN_APART;
       continue;
     }
-    const difficulty = Math.round(100 * difficultyOf(skill.weights, told));
-    const seconds = secondsOf(skill.weights, told);
-    const key = [marks, difficulty, seconds].join();
-    const group = groups.get(key) ?? { marks, difficulty, seconds, combinations: [], met: [] };
+    const group = groupFor(groups, skill, told, marks);
     group.combinations.push({ told, count });
     group.met.push(...own);
-    groups.set(key, group);
   }
   return { groups: [...groups.values()], isExact };
 }

@@ -30,6 +30,7 @@ export {
 } from './exam';
 export { emptyCover, examOf, unwritten } from './from-parts';
 export {
+  allowedMinutes,
   answerLine,
   partFacts,
   partKey,

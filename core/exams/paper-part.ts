@@ -6,7 +6,7 @@ import { secondsOf, skillOf, WorkedItem } from '../skills';
 import { ANSWER, chainSheet, type Layout, type Step } from '../working';
 import type { PartKind } from './blueprint';
 import { optionsOf, type Option } from './choice';
-import type { AnswerSpace, PaperPart } from './exam';
+import type { AnswerSpace, Exam, PaperPart } from './exam';
 
 /** The schemes of a department that take the place of the usual ones, by {@link schemeKey}. */
 export type DefaultSchemes = Readonly<Record<string, Scheme>>;
@@ -128,6 +128,14 @@ export function partSnapshot(part: PaperPart, context: PartContext): PartSnapsho
       ? optionsOf(skillOf(skill), given, school, context.seed, context.style)
       : undefined;
   return { ...snapshot, ...(options && { options }) };
+}
+
+/** A predicted time is rounded up to so many minutes. */
+const FULL_MINUTES = 5;
+
+/** The minutes that stand on the cover: those that are said, else the predicted seconds, rounded up. */
+export function allowedMinutes({ cover }: Pick<Exam, 'cover'>, seconds: number): number {
+  return cover.minutes ?? FULL_MINUTES * Math.ceil(seconds / 60 / FULL_MINUTES);
 }
 
 const usualSpaces: Readonly<Record<PartKind, AnswerSpace['kind']>> = {

@@ -1,4 +1,5 @@
 import {
+  allowedMinutes,
   examOnForm,
   formLabel,
   partScheme,
@@ -188,7 +189,7 @@ function coverPage({ exam, style }: ExamPrint, form: PrintedForm): CoverPage {
   const seconds = sum(partsOf(form).map((part) => part.seconds));
   return {
     ...{ department: style.department, level: cover.level, date: cover.date },
-    minutes: cover.minutes ?? FULL_MINUTES * Math.ceil(seconds / 60 / FULL_MINUTES),
+    minutes: allowedMinutes(exam, seconds),
     marks: sum(questions.map(({ marks }) => marks)),
     allowed: cover.allowed,
     instructions: linesOf(cover.instructions ?? style.instructions),
@@ -197,9 +198,6 @@ function coverPage({ exam, style }: ExamPrint, form: PrintedForm): CoverPage {
     questions: questions.map(({ number, marks }) => ({ number, marks }))
   };
 }
-
-/** A predicted time is rounded up to so many minutes. */
-const FULL_MINUTES = 5;
 
 const linesOf = (text: string) => text.split('\n').filter((line) => line.trim() !== '');
 const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Cover } from '@zealous-quill/core/exams';
+  import { allowedMinutes, type Cover } from '@zealous-quill/core/exams';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import Button from '$lib/ui/kit/Button.svelte';
   import type { ExamEditor } from './exam-editor.svelte';
@@ -14,9 +14,9 @@
 
   let isOpen = $state(false);
   const cover = $derived(editor.exam.cover);
-  const predicted = $derived(5 * Math.ceil(editor.outline.totals.minutes / 5));
+  const seconds = $derived(Math.round(60 * editor.outline.totals.minutes));
   const inShort = $derived(
-    [cover.level, cover.date, `${cover.minutes ?? predicted} minutes`, cover.allowed]
+    [cover.level, cover.date, `${allowedMinutes(editor.exam, seconds)} minutes`, cover.allowed]
       .filter(Boolean)
       .join(' · ')
   );
@@ -60,7 +60,7 @@
           min="1"
           max="600"
           value={cover.minutes ?? ''}
-          placeholder={String(predicted)}
+          placeholder={String(allowedMinutes(editor.exam, seconds))}
           onchange={(event) => {
             const minutes = event.currentTarget.valueAsNumber;
             change({ minutes: minutes >= 1 && minutes <= 600 ? Math.round(minutes) : undefined });

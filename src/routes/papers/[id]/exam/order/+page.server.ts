@@ -1,9 +1,10 @@
-import { examOutline } from '@zealous-quill/core/exams';
+import { allowedMinutes, partsIn, partTotals } from '@zealous-quill/core/exams';
 import { listClasses } from '$lib/server/database/classes';
 import { db } from '$lib/server/database/connection';
+import { readDefaultSchemes } from '$lib/server/database/default-schemes';
 import { dealings } from '$lib/server/database/dealing';
 import { readForms } from '$lib/server/database/exam-forms';
-import { factsOfExam, readExam } from '$lib/server/database/exams';
+import { readExam } from '$lib/server/database/exams';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { idOf } from '$lib/server/forms';
 import { printOrder } from '$lib/server/print-order';
@@ -17,9 +18,8 @@ export const load: PageServerLoad = ({ params, url }) => {
   const { id, exam, style } = stored;
   const classIds = url.searchParams.getAll('class').flatMap((one) => idOf(one) ?? []);
   const dealing = dealings.find((one) => one === url.searchParams.get('forms')) ?? 'first';
-  const facts = factsOfExam(db(), exam, style ?? readHouseStyle(db()));
-  const predicted = 5 * Math.ceil(examOutline(exam, facts).totals.minutes / 5);
-  const minutes = exam.cover.minutes ?? predicted;
+  const context = { style: style ?? readHouseStyle(db()), defaults: readDefaultSchemes(db()) };
+  const minutes = allowedMinutes(exam, partTotals(partsIn(exam), context).seconds);
   return {
     ...{ id, title: exam.title, classIds, dealing },
     classes: listClasses(db()),
