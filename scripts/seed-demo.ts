@@ -148,7 +148,7 @@ function fill(sittingId: number, paperId: number, day: string, share: number): v
   let marked = 0;
   for (const { id } of items) {
     scripts.forEach((script, place) => {
-      const part = onForms.get(script.formId)!.get(id)!;
+      const part = onForms.get(script.formId)!.parts.find((one) => one.id === id)!;
       const { skill, given, school } = part.item;
       const worked = new WorkedItem(skillOf(skill), given, school);
       const random = seededRandom(partSeed(SEED, `${day}/${script.id}/${part.id}`));

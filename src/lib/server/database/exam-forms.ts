@@ -2,7 +2,8 @@ import { formLabel, type ExamForm } from '@zealous-quill/core/exams';
 import { and, asc, eq, gt, inArray } from 'drizzle-orm';
 import { change } from './change';
 import type { Db, Reader, Writer } from './connection';
-import { formParts, forms, parts, pupils, questions, sections } from './schema';
+import { partIds, partsOfPaper } from './paper-parts';
+import { formParts, forms, parts, pupils } from './schema';
 
 /** A form of an exam as it is kept. */
 export interface StoredForm extends ExamForm {
@@ -82,36 +83,18 @@ export function replaceForms(
  * something else than before has no version in them any more.
  */
 export function keepForms(db: Writer, paperId: number, rewrite: () => void): void {
-  const before = new Map(partRows(db, paperId).map((row) => [row.id, row]));
+  const before = new Map(partsOfPaper(db, paperId).map((row) => [row.id, row]));
   const held = db
     .select()
     .from(formParts)
     .where(inArray(formParts.partId, [...before.keys()]))
     .all();
   rewrite();
-  const after = new Map(partRows(db, paperId).map((row) => [row.key, row]));
+  const after = new Map(partsOfPaper(db, paperId).map((row) => [row.key, row]));
   for (const { formId, partId, given } of held) {
     const old = before.get(partId)!;
     const now = after.get(old.key);
     if (!now || now.asks !== old.asks) continue;
     db.insert(formParts).values({ formId, partId: now.id, given }).run();
   }
-}
-
-const partIds = (db: Reader, paperId: number) =>
-  new Map(partRows(db, paperId).map(({ key, id }) => [key, id]));
-
-/** The parts of a paper, each with a text that is the same as long as it asks the same. */
-function partRows(db: Reader, paperId: number): { id: number; key: string; asks: string }[] {
-  return db
-    .select({ part: parts })
-    .from(parts)
-    .innerJoin(questions, eq(questions.id, parts.questionId))
-    .innerJoin(sections, eq(sections.id, questions.sectionId))
-    .where(eq(sections.paperId, paperId))
-    .all()
-    .map(({ part: { id, key, skill, school, given } }) => ({
-      ...{ id, key },
-      asks: JSON.stringify([skill, school, given])
-    }));
 }

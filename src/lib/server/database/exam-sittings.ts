@@ -10,17 +10,8 @@ import { formFor, type Dealing } from './dealing';
 import { readForms, type StoredForm } from './exam-forms';
 import { readExam, type StoredExam } from './exams';
 import { readHouseStyle } from './house-style';
-import {
-  classes,
-  papers,
-  parts,
-  pupils,
-  questions,
-  scripts,
-  sections,
-  sittings,
-  snapshots
-} from './schema';
+import { partIds } from './paper-parts';
+import { classes, papers, pupils, scripts, sittings, snapshots } from './schema';
 
 export interface ExamSitting {
   readonly classIds: readonly number[];
@@ -132,14 +123,7 @@ function deal(tx: Writer, { sitting, classId, classAt, forms, dealing }: Deal): 
 }
 
 function freezeExam(tx: Writer, { id }: StoredExam, kept: readonly FormSnapshot[]): void {
-  const rows = tx
-    .select({ id: parts.id, key: parts.key })
-    .from(parts)
-    .innerJoin(questions, eq(questions.id, parts.questionId))
-    .innerJoin(sections, eq(sections.id, questions.sectionId))
-    .where(eq(sections.paperId, id))
-    .all();
-  const ids = new Map(rows.map((row) => [row.key, row.id]));
+  const ids = partIds(tx, id);
   for (const { formId, part, item, scheme, printed, options } of kept) {
     const partId = ids.get(part)!;
     const whole = { ...printed, ...(options && { options }) };

@@ -118,7 +118,7 @@ test('two classes sit it on their forms, and each script is marked by the key of
   const items = readSat(db, id).parts;
   for (const script of scripts.slice(0, 2)) {
     for (const { id: partId } of items) {
-      const { item } = onForms.get(script.formId)!.get(partId)!;
+      const { item } = onForms.get(script.formId)!.parts.find((one) => one.id === partId)!;
       const working = { answer: item.answer };
       const state = { ...NOTHING, working, isMarked: true };
       assert.ok(saveResponse(db, script.id, partId, state).ok, 'done');
@@ -199,7 +199,7 @@ test('another scheme holds for what is marked from then on; marks that were give
   const part = readSat(db, id).parts.find(({ scheme }) => scheme.marks.length === 1)!;
   const answer = (scriptId: number) => {
     const kept = satForms(db, id, [listScripts(db, first).find((s) => s.id === scriptId)!.formId]);
-    const { item } = [...kept.values()][0]!.get(part.id)!;
+    const { item } = [...kept.values()][0]!.parts.find((one) => one.id === part.id)!;
     const state = { ...NOTHING, working: { answer: item.answer }, isMarked: true };
     assert.ok(saveResponse(db, scriptId, part.id, state).ok, 'done');
   };

@@ -2,6 +2,7 @@ import { schemeSchema, type Scheme } from '@zealous-quill/core/marking';
 import { asc, eq, inArray } from 'drizzle-orm';
 import { change, COORDINATOR, type Subject } from './change';
 import type { Db, Reader } from './connection';
+import { partIds } from './paper-parts';
 import type { withdrawals } from './schema';
 import { parts, questions, schemeVersions, sections, snapshots, users } from './schema';
 
@@ -35,26 +36,12 @@ export function schemesSince(db: Reader, partIds: readonly number[]): Map<number
   );
 }
 
-/** The parts of a paper by their ids on it. */
-function partIdsOf(db: Reader, paperId: number): { id: number; key: string }[] {
-  return db
-    .select({ id: parts.id, key: parts.key })
-    .from(parts)
-    .innerJoin(questions, eq(questions.id, parts.questionId))
-    .innerJoin(sections, eq(sections.id, questions.sectionId))
-    .where(eq(sections.paperId, paperId))
-    .all();
-}
-
 /** The changes since a paper was sat, by the ids of the parts on it. */
 export function changesSince(db: Reader, paperId: number): Record<string, SchemeVersion> {
-  const ids = partIdsOf(db, paperId);
-  const since = schemesSince(
-    db,
-    ids.map(({ id }) => id)
-  );
+  const ids = partIds(db, paperId);
+  const since = schemesSince(db, [...ids.values()]);
   return Object.fromEntries(
-    ids.flatMap(({ id, key }) => {
+    [...ids].flatMap(([key, id]) => {
       const version = since.get(id);
       return version ? [[key, version] as const] : [];
     })
@@ -67,12 +54,14 @@ export function satPart(
   paperId: number,
   key: string
 ): { readonly id: number; readonly withdrawn: Withdrawal } | undefined {
-  const part = partIdsOf(db, paperId).find((one) => one.key === key);
-  const kept =
-    part &&
-    db.select({ id: snapshots.id }).from(snapshots).where(eq(snapshots.partId, part.id)).get();
-  if (!part || !kept) return undefined;
-  return { id: part.id, withdrawn: schemesSince(db, [part.id]).get(part.id)?.withdrawn ?? 'no' };
+  const id = partIds(db, paperId).get(key);
+  if (id === undefined) return undefined;
+  const kept = db
+    .select({ id: snapshots.id })
+    .from(snapshots)
+    .where(eq(snapshots.partId, id))
+    .get();
+  return kept && { id, withdrawn: schemesSince(db, [id]).get(id)?.withdrawn ?? 'no' };
 }
 
 /** The parts of a sat paper that are withdrawn, with why and by whom. */
@@ -80,8 +69,7 @@ export function withdrawnParts(
   db: Reader,
   paperId: number
 ): { partId: number; withdrawn: Withdrawal; reason: string; by: string; at: string }[] {
-  const ids = partIdsOf(db, paperId).map(({ id }) => id);
-  return [...schemesSince(db, ids)]
+  return [...schemesSince(db, [...partIds(db, paperId).values()])]
     .filter(([, { withdrawn }]) => withdrawn !== 'no')
     .map(([partId, { scheme: _, ...version }]) => ({ partId, ...version }));
 }

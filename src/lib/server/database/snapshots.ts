@@ -1,14 +1,15 @@
 import type { PaperPart, PartSnapshot } from '@zealous-quill/core/exams';
 import { isMarked, snapshotOf, type Rung } from '@zealous-quill/core/papers';
 import { skillOf } from '@zealous-quill/core/skills';
-import { and, asc, eq, sql } from 'drizzle-orm';
+import { and, eq, inArray, sql } from 'drizzle-orm';
 import { version } from '../version';
 import type { Reader, Writer } from './connection';
 import { readHouseStyle } from './house-style';
-import { keptItem, keptSnapshot } from './kept-snapshot';
+import { keptItem, keptSnapshot, type KeptTexts } from './kept-snapshot';
 import type { StoredPaper } from './papers';
-import { schemesSince, type Withdrawal } from './scheme-versions';
-import { forms, papers, parts, questions, sections, sittings, snapshots } from './schema';
+import { partsOfPaper, type PlacedRow } from './paper-parts';
+import { schemesSince, type SchemeVersion, type Withdrawal } from './scheme-versions';
+import { forms, papers, parts, sittings, snapshots } from './schema';
 
 /** A part of a sat paper as it was when it was sat; its number counts through the paper. */
 export interface SatItem extends PartSnapshot {
@@ -26,7 +27,7 @@ export interface SatItem extends PartSnapshot {
 export function freeze(db: Writer, paper: StoredPaper, formId: number): void {
   const style = readHouseStyle(db);
   const ids = new Map(
-    partsOf(db, paper.id).map(({ id, section, key }) => [`${section}/${key}`, id])
+    partsOfPaper(db, paper.id).map(({ id, section, key }) => [`${section}/${key}`, id])
   );
   for (const rung of paper.rungs) {
     for (const entry of rung.items) {
@@ -56,66 +57,78 @@ export function satParts(db: Reader, paperId: number): SatItem[] {
   return readSat(db, paperId).parts;
 }
 
-/** A form of a sat paper as far as it can be read, the first if none is named, and in words what of it cannot. */
-export function readSat(
-  db: Reader,
-  paperId: number,
-  formId?: number
-): { parts: SatItem[]; damage: string[] } {
-  const isForm = formId === undefined ? eq(forms.position, 0) : eq(forms.id, formId);
-  const kept = new Map(
-    db
-      .select({ partId: snapshots.partId, ...keptTexts })
-      .from(snapshots)
-      .innerJoin(forms, and(eq(forms.id, snapshots.formId), isForm))
-      .where(eq(forms.paperId, paperId))
-      .all()
-      .map(({ partId, ...texts }) => [partId, texts])
-  );
-  const places = partsOf(db, paperId);
-  const changed = schemesSince(
-    db,
-    places.map(({ id }) => id)
-  );
-  const sat: { parts: SatItem[]; damage: string[] } = { parts: [], damage: [] };
-  labelled(places).forEach(({ id, section, kind, label }, at) => {
-    const texts = kept.get(id);
-    if (!texts) return;
-    const snapshot = keptSnapshot(texts);
-    const place = { id, number: at + 1, label, kind: kind as SatItem['kind'], section };
-    const since = changed.get(id);
-    if (!snapshot) sat.damage.push(`Item ${label} ${DAMAGED}`);
-    else {
-      const { scheme = snapshot.scheme, withdrawn = 'no' } = since ?? {};
-      sat.parts.push({ ...place, ...snapshot, scheme, withdrawn });
-    }
-  });
-  return sat;
+/** A form of a sat paper as far as it can be read, and in words what of it cannot. */
+export interface SatForm {
+  readonly parts: SatItem[];
+  readonly damage: string[];
 }
 
-/** The forms of a sat paper that its scripts of some sitting answer, each with its parts by their ids. */
+/** The first form of a sat paper, in which every part is as it stands on the paper. */
+export function readSat(db: Reader, paperId: number): SatForm {
+  const first = db
+    .select({ id: forms.id })
+    .from(forms)
+    .where(and(eq(forms.paperId, paperId), eq(forms.position, 0)))
+    .get();
+  return (first && satForms(db, paperId, [first.id]).get(first.id)) ?? { parts: [], damage: [] };
+}
+
+/** Forms of a sat paper, by their ids; with some of the parts alone where these are named. */
 export function satForms(
   db: Reader,
   paperId: number,
-  formIds: readonly number[]
-): Map<number, Map<number, SatItem>> {
+  formIds: readonly number[],
+  partIds?: readonly number[]
+): Map<number, SatForm> {
+  const all = labelled(partsOfPaper(db, paperId));
+  const places = partIds ? all.filter(({ id }) => partIds.includes(id)) : all;
+  const ids = places.map(({ id }) => id);
+  const changed = schemesSince(db, ids);
+  const kept = db
+    .select({ formId: snapshots.formId, partId: snapshots.partId, ...keptTexts })
+    .from(snapshots)
+    .where(and(inArray(snapshots.formId, [...formIds]), inArray(snapshots.partId, ids)))
+    .all();
+  const texts = new Map(kept.map((row) => [`${row.formId}/${row.partId}`, row]));
   return new Map(
-    [...new Set(formIds)].map((id) => [
-      id,
-      new Map(readSat(db, paperId, id).parts.map((part) => [part.id, part]))
-    ])
+    [...new Set(formIds)].map((formId) => {
+      const sat: SatForm = { parts: [], damage: [] };
+      for (const place of places) {
+        const own = texts.get(`${formId}/${place.id}`);
+        if (own) addSat(sat, place, own, changed.get(place.id));
+      }
+      return [formId, sat];
+    })
   );
 }
 
+/** Adds a part to a form, or what is to be said of it where it can no longer be read. */
+function addSat(
+  sat: SatForm,
+  { id, number, label, kind, section }: Labelled,
+  texts: KeptTexts,
+  since: SchemeVersion | undefined
+): void {
+  const snapshot = keptSnapshot(texts);
+  if (!snapshot) {
+    sat.damage.push(`Item ${label} ${DAMAGED}`);
+    return;
+  }
+  const { scheme = snapshot.scheme, withdrawn = 'no' } = since ?? {};
+  const place = { id, number, label, kind: kind as SatItem['kind'], section };
+  sat.parts.push({ ...place, ...snapshot, scheme, withdrawn });
+}
+
+type Labelled = PlacedRow & Pick<SatItem, 'number' | 'label'>;
+
 /** Questions are counted through the paper; the parts of one have letters. */
-function labelled<T extends { readonly question: number }>(
-  places: readonly T[]
-): (T & { label: string })[] {
+function labelled(places: readonly PlacedRow[]): Labelled[] {
   const questions = [...new Set(places.map(({ question }) => question))];
-  return places.map((place) => {
+  return places.map((place, at) => {
     const own = places.filter(({ question }) => question === place.question);
     const letter = own.length > 1 ? `(${'abcdefghij'[own.indexOf(place)]})` : '';
-    return { ...place, label: `${questions.indexOf(place.question) + 1}${letter}` };
+    const label = `${questions.indexOf(place.question) + 1}${letter}`;
+    return { ...place, number: at + 1, label };
   });
 }
 
@@ -139,20 +152,6 @@ export function keptForms(db: Reader, paperId: number): Map<number, Record<strin
 /** The parts of a sat paper that are marked: those of every rung but the shown ones. */
 export function satItems(db: Reader, paperId: number): SatItem[] {
   return satParts(db, paperId).filter((item) => isMarked(item));
-}
-
-function partsOf(db: Reader, paperId: number) {
-  return db
-    .select({
-      ...{ id: parts.id, section: sections.key, key: parts.key, kind: parts.kind },
-      question: questions.id
-    })
-    .from(parts)
-    .innerJoin(questions, eq(questions.id, parts.questionId))
-    .innerJoin(sections, eq(sections.id, questions.sectionId))
-    .where(eq(sections.paperId, paperId))
-    .orderBy(asc(sections.position), asc(questions.position), asc(parts.position))
-    .all();
 }
 
 /** The items that a class has met on any paper, by skill, as the skill writes them without order. */

@@ -46,9 +46,9 @@ export const load: PageServerLoad = ({ params, url, cookies }) => {
       satForms(
         db(),
         sitting.paperId,
-        scripts.filter(({ id }) => where.scripts.includes(id)).map(({ formId }) => formId)
-      ),
-      where.parts
+        scripts.filter(({ id }) => where.scripts.includes(id)).map(({ formId }) => formId),
+        where.parts
+      )
     ),
     scripts,
     by,
@@ -70,15 +70,13 @@ export const load: PageServerLoad = ({ params, url, cookies }) => {
   };
 };
 
-function partsOnForms(forms: ReturnType<typeof satForms>, ids: readonly number[]) {
-  return [...forms].flatMap(([formId, parts]) =>
-    [...parts.values()]
-      .filter(({ id }) => ids.includes(id))
-      .map(({ printed, ...part }) => {
-        // What is not worked on paper has a line for its answer.
-        const layout = isAnswerOnly(part) ? answerLine(part.item.answer) : printed.layout;
-        return { ...part, formId, printed: { layout } };
-      })
+function partsOnForms(forms: ReturnType<typeof satForms>) {
+  return [...forms].flatMap(([formId, { parts }]) =>
+    parts.map(({ printed, ...part }) => {
+      // What is not worked on paper has a line for its answer.
+      const layout = isAnswerOnly(part) ? answerLine(part.item.answer) : printed.layout;
+      return { ...part, formId, printed: { layout } };
+    })
   );
 }
 
