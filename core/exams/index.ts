@@ -13,6 +13,7 @@ export { type PlanConflict } from './conflicts';
 export { type Solver } from './model';
 export { formsOf, type Forms, type FormsAsked } from './forms';
 export {
+  coverSchema,
   examSchema,
   MOST_EXAM_PARTS,
   partsIn,

@@ -1,4 +1,5 @@
 import {
+  coverSchema,
   examSchema,
   partFacts,
   partKey,
@@ -252,16 +253,15 @@ function partByPart(
       return left.length > 0 ? [{ ...question, parts: left }] : [];
     })
   }));
-  const kept = examSchema.safeParse({ ...head, sections: sound });
+  const cover = coverSchema.safeParse(head.cover);
+  if (!cover.success) damage.push('The cover could not be read.');
+  const readable = { ...head, cover: cover.data ?? {} };
+  const kept = examSchema.safeParse({ ...readable, sections: sound });
   if (kept.success) return { exam: kept.data, damage };
-  const bare = { title: head.title, seed: head.seed, cover: {}, sections: sound };
-  const again = examSchema.safeParse(bare);
-  return again.success
-    ? { exam: again.data, damage: [...damage, 'The cover could not be read.'] }
-    : {
-        exam: examSchema.parse({ ...bare, sections: [emptySection] }),
-        damage: [...damage, 'The questions could not be read.']
-      };
+  return {
+    exam: examSchema.parse({ ...readable, sections: [emptySection] }),
+    damage: [...damage, 'The questions could not be read.']
+  };
 }
 
 const emptySection = { id: 'main', calculator: false, questions: [] };

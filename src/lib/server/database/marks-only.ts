@@ -1,4 +1,5 @@
 import { availableMarks, type Scheme } from '@zealous-quill/core/marking';
+import { change } from './change';
 import type { Db } from './connection';
 import {
   NOTHING,
@@ -37,6 +38,22 @@ export function saveTypedMark(
     ...now,
     ...{ version, isMarked, given: isMarked ? laidOut(scheme, marks) : {} }
   });
+}
+
+/** Saves marks of a sitting together, so that a pasted block is written once; of each what came of it. */
+export function saveTypedMarks(
+  db: Db,
+  marks: readonly TypedMark[],
+  schemeOf: (mark: TypedMark) => Scheme | undefined
+): string[] {
+  return change(db, () =>
+    marks.map((one) => {
+      const scheme = schemeOf(one);
+      if (!scheme) return 'missing';
+      const saved = saveTypedMark(db, one, scheme);
+      return saved.ok ? 'saved' : saved.code;
+    })
+  );
 }
 
 /** So many marks on the lines of a scheme, from the first on. */

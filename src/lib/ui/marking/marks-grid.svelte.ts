@@ -57,10 +57,7 @@ export class MarksGrid {
 
   /** What stands in a cell. */
   textOf(script: number, part: number): string {
-    const typed = this.cells[key(script, part)]?.typed;
-    if (typed !== undefined) return typed;
-    const { marks = null } = this.saved[key(script, part)] ?? {};
-    return marks === null ? '' : String(marks);
+    return this.cells[key(script, part)]?.typed ?? this.savedText(script, part);
   }
 
   problemOf(script: number, part: number): string {

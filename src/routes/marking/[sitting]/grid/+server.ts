@@ -1,5 +1,5 @@
 import { db } from '$lib/server/database/connection';
-import { saveTypedMark } from '$lib/server/database/marks-only';
+import { saveTypedMarks } from '$lib/server/database/marks-only';
 import { readResponseMarks } from '$lib/server/database/responses';
 import { listScripts, readSitting } from '$lib/server/database/sittings';
 import { readSat } from '$lib/server/database/snapshots';
@@ -27,16 +27,12 @@ export const POST: RequestHandler = ({ params, request: sent }) =>
   post(request, ({ marks }) => {
     const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
     if (!sitting) return fail(404, 'missing', 'There is no such sitting.');
-    const ours = new Map(listScripts(db(), sitting.id).map((script) => [script.id, script]));
-    const schemes = new Map(
-      readSat(db(), sitting.paperId).parts.map(({ id, scheme }) => [id, scheme])
+    const ours = new Set(listScripts(db(), sitting.id).map(({ id }) => id));
+    const { parts } = readSat(db(), sitting.paperId);
+    const schemes = new Map(parts.map(({ id, scheme }) => [id, scheme]));
+    const codes = saveTypedMarks(db(), marks, ({ scriptId, partId }) =>
+      ours.has(scriptId) ? schemes.get(partId) : undefined
     );
-    const codes = marks.map((one) => {
-      const scheme = schemes.get(one.partId);
-      if (!ours.has(one.scriptId) || !scheme) return 'missing';
-      const saved = saveTypedMark(db(), one, scheme);
-      return saved.ok ? 'saved' : saved.code;
-    });
     const now = readResponseMarks(db(), sitting.id);
     return reply({
       marks: marks.map(({ scriptId, partId }, at) => ({
