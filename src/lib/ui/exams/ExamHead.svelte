@@ -2,7 +2,7 @@
   import { enhance } from '$app/forms';
   import Button from '$lib/ui/kit/Button.svelte';
   import { plural } from '../format';
-  import SaveMark from '../papers/SaveMark.svelte';
+  import EditorHead from '../papers/EditorHead.svelte';
   import type { ExamEditor } from './exam-editor.svelte';
 
   interface Props {
@@ -25,23 +25,17 @@
   const acts = { checked: 'say it is checked', approved: 'approve it', draft: 'a draft again' };
 </script>
 
-<div class="head">
-  <div class="title">
-    {#if isSat}
-      <h1>{editor.exam.title}</h1>
-    {:else}
-      <input
-        class="bare"
-        value={editor.exam.title}
-        aria-label="Title of the exam"
-        maxlength="120"
-        onchange={(event) => {
-          const title = event.currentTarget.value.trim();
-          if (title) editor.change((exam) => ({ ...exam, title }));
-          else event.currentTarget.value = editor.exam.title;
-        }}
-      />
-    {/if}
+<EditorHead
+  draft={editor.draft}
+  title={editor.exam.title}
+  label="Title of the exam"
+  sit="Classes sit it"
+  {isSat}
+  settle={() => editor.draft.settle()}
+  onrename={(title) => editor.change((exam) => ({ ...exam, title }))}
+  {onsit}
+>
+  {#snippet about()}
     <div class="about faint">
       <span>
         Exam · {plural(editor.outline.parts.length, 'part')} ·
@@ -65,55 +59,11 @@
       <a class="quiet-link" href="/papers/{paperId}/exam/order">print order</a>
       <a class="quiet-link" href="/records?paper={paperId}">log</a>
     </div>
-  </div>
-  <div class="acts">
-    {#if isSat}
-      <form method="POST" action="?/edition">
-        <Button type="submit">Make a new edition</Button>
-      </form>
-    {:else}
-      <SaveMark state={editor.draft.state} problem={editor.draft.problem} />
-      <Button disabled={!editor.draft.canUndo} onclick={() => editor.draft.undo()}>Undo</Button>
-      <Button disabled={!editor.draft.canRedo} onclick={() => editor.draft.redo()}>Redo</Button>
-    {/if}
-    <Button
-      kind="main"
-      onclick={async () => {
-        // What is sat is what stands on the server.
-        if (isSat || (await editor.draft.settle())) onsit();
-      }}>Classes sit it</Button
-    >
-  </div>
-</div>
+  {/snippet}
+</EditorHead>
 
 <style>
-  .head {
-    position: sticky;
-    top: 0;
-    z-index: 10;
-    display: flex;
-    flex-wrap: wrap;
-    gap: var(--space-1) var(--space-5);
-    justify-content: space-between;
-    align-items: flex-start;
-    margin-bottom: var(--space-2);
-    padding: var(--space-2) 0;
-    background: var(--paper);
-    border-bottom: 1px solid var(--rule);
-  }
-  .title {
-    flex: 1 1 22rem;
-  }
-  .title input {
-    width: 100%;
-    font-family: var(--font-serif);
-    font-weight: 700;
-    font-size: var(--text-2xl);
-    padding: 0 var(--space-1);
-    margin-left: calc(-1 * var(--space-1));
-  }
-  .about,
-  .acts {
+  .about {
     display: flex;
     flex-wrap: wrap;
     gap: var(--space-1) var(--space-2);

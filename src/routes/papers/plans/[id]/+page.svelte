@@ -15,6 +15,7 @@
   import TrialView from '$lib/ui/plans/TrialView.svelte';
   import { postDraft } from '$lib/ui/post-draft';
   import SaveMark from '$lib/ui/papers/SaveMark.svelte';
+  import TitleInput from '$lib/ui/papers/TitleInput.svelte';
   import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
   import { onDestroy, untrack } from 'svelte';
 
@@ -100,17 +101,13 @@
 
 <p><a class="quiet-link" href="/papers/plans">Plans of assessments</a></p>
 <div class="head">
-  <input
-    class="bare"
-    value={draft.value.name}
-    aria-label="Name of the plan"
-    maxlength="120"
-    onchange={(event) => {
-      const name = event.currentTarget.value.trim();
-      if (name) draft.edit((now) => ({ ...now, name }));
-      else event.currentTarget.value = draft.value.name;
-    }}
-  />
+  <div class="name">
+    <TitleInput
+      value={draft.value.name}
+      label="Name of the plan"
+      onchange={(name) => draft.edit((now) => ({ ...now, name }))}
+    />
+  </div>
   <div class="acts">
     <SaveMark state={draft.state} problem={draft.problem} />
     <Button disabled={!draft.canUndo} onclick={() => draft.undo()}>Undo</Button>
@@ -250,11 +247,8 @@
     align-items: center;
     margin-bottom: var(--space-3);
   }
-  .head > input {
+  .name {
     flex: 1 1 20rem;
-    font-family: var(--font-serif);
-    font-weight: 700;
-    font-size: var(--text-2xl);
   }
   .acts,
   .add {
