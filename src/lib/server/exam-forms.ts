@@ -1,11 +1,21 @@
-import { varyingParts, type Exam, type ExamForm } from '@zealous-quill/core/exams';
+import {
+  examOnForm,
+  varyingParts,
+  type Blueprint,
+  type Exam,
+  type ExamForm
+} from '@zealous-quill/core/exams';
 import { partSeed } from '@zealous-quill/core/spaces';
 import { z } from 'zod';
 import { readClass } from './database/classes';
 import type { Db } from './database/connection';
 import { readForms, replaceForms, type NewForm } from './database/exam-forms';
-import { readExam } from './database/exams';
+import { newExamEdition, readExam } from './database/exams';
+import { encounters, toAvoid } from './database/exposure';
+import { sittingsOf } from './database/sittings';
 import { run } from './jobs/pool';
+
+type Met = NonNullable<Blueprint['avoid']>;
 
 /** Which forms are wanted in the place of those of their kind. */
 export const formsAsk = z.discriminatedUnion('what', [
@@ -18,12 +28,21 @@ export const formsAsk = z.discriminatedUnion('what', [
 
 export type FormsAsk = z.infer<typeof formsAsk>;
 
-export type FormsDrawn =
-  | { readonly ok: true }
-  | { readonly ok: false; readonly code: 'missing' | 'sat' | 'no-pupils' | 'too-hard' | 'busy' };
+export type FormsDrawn = { readonly ok: true } | { readonly ok: false; readonly code: Failed };
+
+export type Failed = 'missing' | 'sat' | 'no-pupils' | 'too-hard' | 'busy';
 
 /** Spares that are printed with a class's forms, for who is new or spoils a sheet. */
 const SPARES = 3;
+
+/** Why there are no forms, in words. */
+export const failedWords: Readonly<Record<Failed, string>> = {
+  missing: 'This exam has been removed.',
+  sat: 'An exam that has been sat keeps its forms; make a new edition.',
+  'no-pupils': 'This class has no pupils yet.',
+  'too-hard': 'These forms take too long to draw. Draw fewer, or loosen a part.',
+  busy: 'Too much is being worked out just now. Try again in a moment.'
+};
 
 /** Draws forms of an exam: in every place an item worth as much, as hard and showing the same. */
 export async function drawForms(
@@ -43,10 +62,49 @@ export async function drawForms(
   if (!wanted) return { ok: false, code: 'no-pupils' };
   const kinds: ExamForm['kind'][] = ask.what === 'letters' ? ['letter'] : ['pupil', 'spare'];
   const others = readForms(db, paperId).filter(({ kind }) => !kinds.includes(kind));
-  const drawn = await versions(stored.exam, { wanted, others, signal });
+  const met =
+    ask.what === 'pupils' ? encounters(db, { classIds: [ask.classId] }) : toAvoid(db, stored.unmet);
+  const avoid = [...givenOn(stored.exam, others), ...met];
+  const drawn = await versions(stored.exam, { wanted, avoid, signal });
   if (!drawn.ok) return drawn;
   replaceForms(db, paperId, kinds, drawn.forms);
   return { ok: true };
+}
+
+/** The items of some forms. */
+function givenOn(exam: Exam, forms: readonly ExamForm[]): Met {
+  return forms.flatMap(({ given }) =>
+    varyingParts(exam).flatMap(({ part }) =>
+      part.id in given ? [{ skill: part.skill, given: given[part.id] }] : []
+    )
+  );
+}
+
+/**
+ * A repeat of a sat exam: a new edition with another item in every place, worth as much and as hard, none of which the
+ * classes that sat it have met. The id of the edition, or why there is none.
+ */
+export async function repeatExam(
+  db: Db,
+  paperId: number,
+  signal: AbortSignal
+): Promise<
+  { readonly ok: true; readonly id: number } | { readonly ok: false; readonly code: Failed }
+> {
+  const stored = readExam(db, paperId);
+  if (!stored) return { ok: false, code: 'missing' };
+  const classIds = sittingsOf(db, paperId).map(({ classId }) => classId);
+  const met = encounters(db, { classIds });
+  const avoid = [...givenOn(stored.exam, readForms(db, paperId)), ...met];
+  const drawn = await versions(stored.exam, {
+    ...{ wanted: [{ kind: 'letter', letter: 'A' }], avoid, signal }
+  });
+  if (!drawn.ok) return drawn;
+  const id = newExamEdition(db, paperId, (exam) => ({
+    ...examOnForm(exam, drawn.forms[0]!),
+    title: `${exam.title}, repeat`.slice(0, 120)
+  }));
+  return id === undefined ? { ok: false, code: 'missing' } : { ok: true, id };
 }
 
 type Wanted = Omit<NewForm, 'given'>;
@@ -72,26 +130,17 @@ function wantedForms(db: Db, ask: Exclude<FormsAsk, { what: 'none' }>): Wanted[]
 
 async function versions(
   exam: Exam,
-  {
-    wanted,
-    others,
-    signal
-  }: { wanted: readonly Wanted[]; others: readonly ExamForm[]; signal: AbortSignal }
+  { wanted, avoid, signal }: { wanted: readonly Wanted[]; avoid: Met; signal: AbortSignal }
 ): Promise<{ ok: true; forms: NewForm[] } | { ok: false; code: 'too-hard' | 'busy' }> {
   const varying = varyingParts(exam);
   if (wanted.length === 0 || varying.length === 0) {
     return { ok: true, forms: wanted.map((form) => ({ ...form, given: {} })) };
   }
-  const avoid = others.flatMap(({ given }) =>
-    varying.flatMap(({ part }) =>
-      part.id in given ? [{ skill: part.skill, given: given[part.id] }] : []
-    )
-  );
   const asked = {
     parts: varying.map((one) => one.asked),
     count: wanted.length,
     seed: partSeed(exam.seed, `forms/${wanted[0]!.kind}`),
-    avoid
+    avoid: avoid.map(({ skill, given }) => ({ skill, given }))
   };
   const done = await run('forms', asked, { signal });
   if (!done.ok) return { ok: false, code: done.error.code === 'too-hard' ? 'too-hard' : 'busy' };

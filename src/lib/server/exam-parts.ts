@@ -1,5 +1,6 @@
 import {
   examSchema,
+  partKey,
   partKinds,
   partsIn,
   unwritten,
@@ -12,8 +13,14 @@ import { partSeed } from '@zealous-quill/core/spaces';
 import { z } from 'zod';
 import type { Db } from './database/connection';
 import { examProblems, factsOfExam } from './database/exams';
+import { encounters, lastMet, toAvoid, weeksBefore } from './database/exposure';
 import { readHouseStyle } from './database/house-style';
+import { readPlanOf, type Unmet } from './database/plans';
 import { run, type Undone } from './jobs/pool';
+import { metWords } from './who-met';
+
+/** Weeks after which it is not said any more who met an item: a year. */
+const REMEMBERED = 52;
 
 /** Something is wanted of the parts of an exam while it is edited, as it stands on the page. */
 export const examAsk = z.strictObject({
@@ -41,24 +48,28 @@ export type ExamAnswer =
       readonly given: Readonly<Record<string, unknown>>;
       readonly added?: Omit<PaperPart, 'id'>;
       readonly facts: ExamFacts;
+      /** Who has met an item, in words, by the key of its part. */
+      readonly met?: Readonly<Record<string, string>>;
     }
   | { readonly ok: false; readonly message: string };
 
 /** Answers what an editor asks; facts of the whole exam come with everything. */
 export async function answerExam(
   db: Db,
+  paperId: number,
   { exam, turn, want }: ExamAsk,
   signal: AbortSignal
 ): Promise<ExamAnswer> {
+  const drawing = { unmet: readPlanOf(db, paperId)?.unmet ?? null, turn, signal };
   switch (want.what) {
     case 'facts':
       return { ok: true, given: {}, facts: examProblems(exam).length > 0 ? {} : factsOf(db, exam) };
     case 'other':
-      return otherItems(db, exam, { ids: want.parts, turn, signal });
+      return otherItems(db, exam, { ids: want.parts, ...drawing });
     case 'read':
       return readLine(db, exam, want);
     case 'new':
-      return newPart(db, exam, { ...want, turn, signal });
+      return newPart(db, exam, { ...want, ...drawing });
   }
 }
 
@@ -67,6 +78,8 @@ function factsOf(db: Db, exam: Exam, parts?: readonly PaperPart[]): ExamFacts {
 }
 
 interface Drawing {
+  /** To whom the items must be new. */
+  readonly unmet: Unmet | null;
   readonly turn: number;
   readonly signal: AbortSignal;
 }
@@ -75,7 +88,7 @@ interface Drawing {
 async function otherItems(
   db: Db,
   exam: Exam,
-  { ids, turn, signal }: Drawing & { ids: readonly string[] }
+  { ids, unmet, turn, signal }: Drawing & { ids: readonly string[] }
 ): Promise<ExamAnswer> {
   const all = partsIn(exam).filter(({ skill }) => skill !== OWN_QUESTION);
   const parts = all.filter(({ id }) => ids.includes(id));
@@ -84,7 +97,7 @@ async function otherItems(
     parts: parts.map(({ skill, given, school }) => ({ skill, given, school, hold: [] })),
     count: 1,
     seed: partSeed(exam.seed, `other/${turn}`),
-    avoid: all.map(({ skill, given }) => ({ skill, given }))
+    avoid: [...all.map(({ skill, given }) => ({ skill, given })), ...toAvoid(db, unmet)]
   };
   const done = await run('forms', asked, { signal });
   if (!done.ok) return { ok: false, message: undoneWords(done.error) };
@@ -111,9 +124,12 @@ function readLine(
   if (!part || !skill) return { ok: false, message: 'This part is not there any more.' };
   const given = skill.given.parse(line);
   if (given === undefined) return { ok: false, message: skill.given.howToType };
+  const typed = { ...part, given };
+  const met = lastMet(encounters(db, { since: weeksBefore(REMEMBERED) }), skill.id, given);
   return {
     ...{ ok: true, given: { [id]: given } },
-    facts: factsOf(db, exam, [{ ...part, given }])
+    facts: factsOf(db, exam, [typed]),
+    ...(met && { met: { [partKey(typed)]: metWords(met) } })
   };
 }
 
@@ -121,7 +137,7 @@ function readLine(
 async function newPart(
   db: Db,
   exam: Exam,
-  { kind, skill: id, turn, signal }: Drawing & { kind: PaperPart['kind']; skill: string }
+  { kind, skill: id, unmet, turn, signal }: Drawing & { kind: PaperPart['kind']; skill: string }
 ): Promise<ExamAnswer> {
   const style = readHouseStyle(db);
   const common = { row: '', kind, locked: false, edited: false, guidance: '' };
@@ -142,7 +158,7 @@ async function newPart(
   );
   if (!done.ok) return { ok: false, message: undoneWords(done.error) };
   const taken = new Set(
-    partsIn(exam)
+    [...partsIn(exam), ...toAvoid(db, unmet)]
       .filter((part) => part.skill === id)
       .map(({ given }) => skillOf(id).orderless(given))
   );

@@ -34,6 +34,14 @@ export function shownParts(parts: readonly ExamPart[], style: HouseStyle): Shown
   }));
 }
 
+/** What is asked of the assembly where some items must not be drawn. */
+export function avoiding(
+  plan: Blueprint,
+  avoid: NonNullable<Blueprint['avoid']>
+): { plan: Blueprint; seed: number } {
+  return { plan: { ...plan, avoid: [...(plan.avoid ?? []), ...avoid] }, seed: plan.seed ?? 0 };
+}
+
 /** A new plan: twenty marks of a skill, as a rung of its ladder asks for them. */
 export function startPlan(skill: string): Blueprint {
   return { total: 20, rising: true, seed: 1, rows: [startRow(skill, 'r1')] };

@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import {
-  formsOf,
   partsIn,
   placeQuestion,
   removePart,
@@ -9,18 +8,16 @@ import {
   withPart,
   type Exam
 } from '@zealous-quill/core/exams';
-import { sampleExam } from '../../../../core/exams/sample.test-helper';
 import { eq } from 'drizzle-orm';
 import { examSnapshots } from '../exam-snapshots';
 import { printOrder } from '../print-order';
 import { moveToBin, restoreFromBin } from './bin';
 import { change } from './change';
-import { addPupil, createClass, readClass } from './classes';
-import { openDatabase, type Db } from './connection';
+import { readClass } from './classes';
 import { setDefaultScheme } from './default-schemes';
-import { readForms, replaceForms } from './exam-forms';
-import { sitExam, snapshotsAsked } from './exam-sittings';
-import { createExam, newExamEdition, readExam, saveExam, setExamState } from './exams';
+import { readForms } from './exam-forms';
+import { snapshotsAsked } from './exam-sittings';
+import { newExamEdition, readExam, saveExam, setExamState } from './exams';
 import { saveTypedMark } from './marks-only';
 import { readPaper, savePaper } from './papers';
 import { setNeeds } from './pupil-needs';
@@ -30,37 +27,7 @@ import { addSchemeVersion } from './scheme-versions';
 import { parts } from './schema';
 import { listScripts, readBoundaries, setBoundaries } from './sittings';
 import { readSat, satForms } from './snapshots';
-
-const sample = sampleExam();
-
-/** A database with the sample exam in forms A and B, and two classes. */
-function department(): { db: Db; id: number; classIds: number[] } {
-  const db = openDatabase(':memory:');
-  const classIds = ['8 Lamp', '8 Wick'].map((name) => {
-    const classId = createClass(db, name)!;
-    for (const pupil of ['Oona Fell', 'Bram Wick', 'Tilda Mossop']) {
-      addPupil(db, classId, { name: `${pupil} of ${name.slice(2)}`, surname: null });
-    }
-    return classId;
-  });
-  const id = createExam(db, sample);
-  const varying = varyingParts(sample);
-  const { forms } = formsOf({
-    ...{ parts: varying.map(({ asked }) => asked), count: 1, seed: 5, avoid: [] }
-  });
-  const given = Object.fromEntries(varying.map(({ part }, at) => [part.id, forms[0]![at]!.given]));
-  replaceForms(db, id, ['letter'], [{ kind: 'letter', letter: 'B', given }]);
-  return { db, id, classIds };
-}
-
-function sat() {
-  const { db, id, classIds } = department();
-  const asked = { classIds, satOn: '2026-11-20', dealing: 'turns' as const };
-  const result = sitExam(db, { id, version: 1 }, asked, examSnapshots(snapshotsAsked(db, id)!));
-  assert.ok(result.ok, 'done');
-  const [first, second] = result.ids as [number, number];
-  return { db, id, classIds, first, second };
-}
+import { department, sample, sat } from './sat-exam.test-helper';
 
 test('an exam is read back as it was saved; a practice cannot be saved over it, nor an older version', () => {
   const { db, id } = department();

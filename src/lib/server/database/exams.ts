@@ -19,7 +19,7 @@ import type { Db, Reader, Writer } from './connection';
 import { readDefaultSchemes } from './default-schemes';
 import { keepForms } from './exam-forms';
 import { readHouseStyle } from './house-style';
-import { readPlanOf } from './plans';
+import { readPlanOf, type PlanFor } from './plans';
 import { blueprints, forms, papers, parts, questions, sections } from './schema';
 
 /** An exam with what is kept beside it. */
@@ -32,7 +32,9 @@ export interface StoredExam {
   /** The house style in which it was sat; null if it was not. */
   readonly style: HouseStyle | null;
   readonly exam: Exam;
+  /** The plan that it must meet, and to whom its items must be new. */
   readonly plan: Blueprint | null;
+  readonly unmet: PlanFor['unmet'];
   /** What could not be read of it, in words. */
   readonly damage: readonly string[];
 }
@@ -53,7 +55,7 @@ export function readExam(db: Reader, id: number): StoredExam | undefined {
   return {
     ...{ id, version, edition, state, isSat, exam, damage },
     style: isSat ? houseStyleSchema.parse(style) : null,
-    plan: readPlanOf(db, id) ?? null
+    ...(readPlanOf(db, id) ?? { plan: null, unmet: null })
   };
 }
 
@@ -78,8 +80,11 @@ export function createExam(
   exam: Exam,
   {
     plan = null,
+    unmet = null,
     previous
-  }: { plan?: Blueprint | null; previous?: { id: number; edition: number } } = {}
+  }: Partial<Pick<StoredExam, 'plan' | 'unmet'>> & {
+    previous?: { id: number; edition: number };
+  } = {}
 ): number {
   return change(db, (tx, log) => {
     const { title, seed, cover } = exam;
@@ -92,7 +97,7 @@ export function createExam(
       .returning()
       .get();
     tx.insert(forms).values({ paperId: row.id, position: 0, letter: 'A' }).run();
-    if (plan) tx.insert(blueprints).values({ paperId: row.id, name: title, plan }).run();
+    if (plan) tx.insert(blueprints).values({ paperId: row.id, name: title, plan, unmet }).run();
     writeSections(tx, row.id, exam);
     countUp(tx, row.id, exam);
     log('paper made', ['paper', row.id], previous ? [['paper', previous.id]] : []);
@@ -135,12 +140,19 @@ export function saveExam(db: Db, id: number, version: number, exam: Exam): SaveE
   });
 }
 
-/** A copy to go on with, since an exam that has been sat stays as it was; its forms stay with what was sat. */
-export function newExamEdition(db: Db, id: number): number | undefined {
+/**
+ * A copy to go on with, changed if that is wanted, since an exam that has been sat stays as it was; its forms stay with
+ * what was sat.
+ */
+export function newExamEdition(
+  db: Db,
+  id: number,
+  changed: (exam: Exam) => Exam = (exam) => exam
+): number | undefined {
   const stored = readExam(db, id);
   if (!stored) return undefined;
-  const { exam, plan, edition } = stored;
-  return createExam(db, exam, { plan, previous: { id, edition } });
+  const { plan, unmet, edition } = stored;
+  return createExam(db, changed(stored.exam), { plan, unmet, previous: { id, edition } });
 }
 
 /** Says how far an exam has come; who said so is kept. False if there is none, or it changed since. */

@@ -16,7 +16,8 @@ import { readResults } from './results';
 import { addScriptPage, changeScriptPage, listScriptPages, removeScriptPage } from './script-pages';
 import { scriptTotals } from './script-totals';
 import { listScripts, readSitting, setAbsent, sitPaper } from './sittings';
-import { itemsMet, satItems } from './snapshots';
+import { itemsMet } from './exposure';
+import { satItems } from './snapshots';
 
 const NAMES = ['Oona Fell', 'Bram Wick', 'Tilda Mossop', 'Edrick Vane'];
 

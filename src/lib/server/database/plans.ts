@@ -1,17 +1,30 @@
 import { blueprintSchema, type Blueprint } from '@zealous-quill/core/exams';
 import { desc, eq, isNull } from 'drizzle-orm';
+import { z } from 'zod';
 import { moveToBin } from './bin';
 import { change, logWork } from './change';
 import type { Db, Reader } from './connection';
 import type { Removed } from './papers';
 import { blueprints } from './schema';
 
+/** A class whose items of so many last weeks are not asked again. */
+export const unmetSchema = z.strictObject({
+  classId: z.int().min(1),
+  weeks: z.int().min(1).max(520)
+});
+export type Unmet = z.infer<typeof unmetSchema>;
+
+/** A plan with whom its items must be new to. */
+export interface PlanFor {
+  readonly plan: Blueprint;
+  readonly unmet: Unmet | null;
+}
+
 /** A plan that is kept to be used again. */
-export interface SavedPlan {
+export interface SavedPlan extends PlanFor {
   readonly id: number;
   readonly version: number;
   readonly name: string;
-  readonly plan: Blueprint;
 }
 
 export interface PlanSummary {
@@ -41,22 +54,30 @@ export function listPlans(db: Reader): PlanSummary[] {
 /** A plan; undefined if there is none, or it can no longer be read. */
 export function readPlan(db: Reader, id: number): SavedPlan | undefined {
   const row = db.select().from(blueprints).where(eq(blueprints.id, id)).get();
-  const read = row && blueprintSchema.safeParse(row.plan);
-  return row && read?.success
-    ? { id, version: row.version, name: row.name, plan: read.data }
-    : undefined;
+  const read = row && planIn(row);
+  return row && read && { id, version: row.version, name: row.name, ...read };
 }
 
 /** The plan that a paper must meet; undefined if it has none, or it can no longer be read. */
-export function readPlanOf(db: Reader, paperId: number): Blueprint | undefined {
+export function readPlanOf(db: Reader, paperId: number): PlanFor | undefined {
   const row = db.select().from(blueprints).where(eq(blueprints.paperId, paperId)).get();
-  const read = row && blueprintSchema.safeParse(row.plan);
-  return read?.success ? read.data : undefined;
+  return row && planIn(row);
 }
 
-export function createPlan(db: Db, name: string, plan: Blueprint): number {
+function planIn(row: typeof blueprints.$inferSelect): PlanFor | undefined {
+  const read = blueprintSchema.safeParse(row.plan);
+  if (!read.success) return undefined;
+  return { plan: read.data, unmet: unmetSchema.safeParse(row.unmet).data ?? null };
+}
+
+export function createPlan(
+  db: Db,
+  name: string,
+  plan: Blueprint,
+  unmet: Unmet | null = null
+): number {
   return change(db, (tx, log) => {
-    const { id } = tx.insert(blueprints).values({ name, plan }).returning().get();
+    const { id } = tx.insert(blueprints).values({ name, plan, unmet }).returning().get();
     log('plan made', ['plan', id]);
     return id;
   });
@@ -68,14 +89,14 @@ export type SavePlan =
   | { readonly ok: false; readonly code: 'changed'; readonly current: SavedPlan };
 
 /** Saves a plan over the version it was read at. */
-export function savePlan(db: Db, { id, version, name, plan }: SavedPlan): SavePlan {
+export function savePlan(db: Db, { id, version, name, plan, unmet }: SavedPlan): SavePlan {
   return change(db, (tx, log): SavePlan => {
     const current = readPlan(tx, id);
     if (!current) return { ok: false, code: 'missing' };
     if (current.version !== version) return { ok: false, code: 'changed', current };
     const updatedAt = new Date().toISOString();
     tx.update(blueprints)
-      .set({ name, plan, version: version + 1, updatedAt })
+      .set({ name, plan, unmet, version: version + 1, updatedAt })
       .where(eq(blueprints.id, id))
       .run();
     logWork(tx, log, 'plan edited', ['plan', id]);

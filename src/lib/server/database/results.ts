@@ -14,6 +14,7 @@ import { styleOf } from './papers';
 import { ROUND } from './responses';
 import { decisions, markings, marks, responses, scripts, type Outcome } from './schema';
 import { listScripts } from './sittings';
+import { isUnused } from './spares';
 import type { Withdrawal } from './scheme-versions';
 import { readSat, type SatItem } from './snapshots';
 
@@ -107,7 +108,9 @@ export function readResults(
     withdrawn === 'left-out' ? 0 : availableMarks(scheme);
   const changed = changedOf(db, ids);
   const all = ids.flatMap((sittingId) =>
-    listScripts(db, sittingId).map((script) => ({ ...script, sittingId }))
+    listScripts(db, sittingId)
+      .filter((script) => !isUnused(script))
+      .map((script) => ({ ...script, sittingId }))
   );
   const worked = all.map((script) => {
     const own = items.map((item) =>

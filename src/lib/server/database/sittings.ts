@@ -309,7 +309,7 @@ export function listScripts(db: Reader, sittingId: number): ScriptSummary[] {
     .select({
       id: scripts.id,
       pupilId: scripts.pupilId,
-      name: sql<string>`coalesce(${pupils.name}, 'No name')`,
+      name: sql<string>`coalesce(${pupils.name}, '')`,
       surname: pupils.surname,
       markedItems: scripts.markedItems,
       isAbsent: scripts.isAbsent,
@@ -324,7 +324,13 @@ export function listScripts(db: Reader, sittingId: number): ScriptSummary[] {
     .orderBy(asc(scripts.pupilId))
     .all();
   const hasForms = isOfSeveralForms(db, sittingId);
-  return toldApart(rows.toSorted(byRegister)).map(({ surname: _, kind, letter, ...script }) => ({
+  const isNamed = ({ pupilId }: { pupilId: number | null }) => pupilId !== null;
+  const listed = [
+    ...toldApart(rows.filter(isNamed).toSorted(byRegister)),
+    // Those without a name come last, by their forms.
+    ...rows.flatMap((row) => (isNamed(row) ? [] : [{ ...row, name: `No name, ${formLabel(row)}` }]))
+  ];
+  return listed.map(({ surname: _, kind, letter, ...script }) => ({
     ...script,
     form: hasForms ? formLabel({ kind, letter }) : ''
   }));

@@ -1,15 +1,14 @@
 import type { PaperPart, PartSnapshot } from '@zealous-quill/core/exams';
 import { isMarked, snapshotOf, type Rung } from '@zealous-quill/core/papers';
-import { skillOf } from '@zealous-quill/core/skills';
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import { version } from '../version';
 import type { Reader, Writer } from './connection';
 import { readHouseStyle } from './house-style';
-import { keptItem, keptSnapshot, type KeptTexts } from './kept-snapshot';
+import { keptSnapshot, type KeptTexts } from './kept-snapshot';
 import type { StoredPaper } from './papers';
 import { partsOfPaper, type PlacedRow } from './paper-parts';
 import { schemesSince, type SchemeVersion, type Withdrawal } from './scheme-versions';
-import { forms, papers, parts, sittings, snapshots } from './schema';
+import { forms, papers, parts, snapshots } from './schema';
 
 /** A part of a sat paper as it was when it was sat; its number counts through the paper. */
 export interface SatItem extends PartSnapshot {
@@ -152,23 +151,4 @@ export function keptForms(db: Reader, paperId: number): Map<number, Record<strin
 /** The parts of a sat paper that are marked: those of every rung but the shown ones. */
 export function satItems(db: Reader, paperId: number): SatItem[] {
   return satParts(db, paperId).filter((item) => isMarked(item));
-}
-
-/** The items that a class has met on any paper, by skill, as the skill writes them without order. */
-export function itemsMet(db: Reader, classId: number): Record<string, string[]> {
-  const rows = db
-    .select({ item: keptTexts.item })
-    .from(snapshots)
-    .innerJoin(forms, and(eq(forms.id, snapshots.formId), eq(forms.position, 0)))
-    .innerJoin(sittings, eq(sittings.paperId, forms.paperId))
-    .where(eq(sittings.classId, classId))
-    .all();
-  const met: Record<string, string[]> = {};
-  for (const row of rows) {
-    const item = keptItem(row.item);
-    if (!item) continue;
-    const orderless = skillOf(item.skill).orderless(item.given);
-    (met[item.skill] ??= []).push(orderless);
-  }
-  return met;
 }

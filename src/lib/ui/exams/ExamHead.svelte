@@ -1,6 +1,8 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
   import Button from '$lib/ui/kit/Button.svelte';
+  import Stopper from '$lib/ui/kit/Stopper.svelte';
+  import { Working } from '$lib/ui/kit/working.svelte';
   import { plural } from '../format';
   import EditorHead from '../papers/EditorHead.svelte';
   import type { ExamEditor } from './exam-editor.svelte';
@@ -22,6 +24,7 @@
   const next = $derived(
     { draft: 'checked', checked: 'approved', approved: 'draft' }[now] as typeof state
   );
+  const working = new Working();
   const acts = { checked: 'say it is checked', approved: 'approve it', draft: 'a draft again' };
 </script>
 
@@ -59,6 +62,14 @@
       <a class="quiet-link" href="/papers/{paperId}/exam/order">print order</a>
       <a class="quiet-link" href="/records?paper={paperId}">log</a>
     </div>
+  {/snippet}
+  {#snippet again()}
+    <form method="POST" action="?/repeat" use:enhance={working.during} class="contents">
+      <Button type="submit" disabled={working.isBusy} title="Other items, as hard and worth as much"
+        >Make a repeat</Button
+      >
+    </form>
+    <Stopper {working} words="Drawing other items" />
   {/snippet}
 </EditorHead>
 

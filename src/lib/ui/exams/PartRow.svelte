@@ -126,6 +126,7 @@
       >
     </div>
     {#if editor.problems[part.id]}<Problem isUrgent>{editor.problems[part.id]}</Problem>{/if}
+    {#if editor.metBy(part)}<Problem>✗ {editor.metBy(part)}.</Problem>{/if}
     {#if part.kind === 'choice' && !facts.options}
       <Problem>This item has too few wrong answers for a choice of four. Draw another.</Problem>
     {/if}

@@ -24,14 +24,22 @@ export type Answer =
       readonly given: Readonly<Record<string, unknown>>;
       readonly added?: Omit<PaperPart, 'id'>;
       readonly facts: ExamFacts;
+      readonly met?: Readonly<Record<string, string>>;
     }
   | { readonly ok: false; readonly message: string };
 
 export type Ask = (ask: { exam: Exam; turn: number; want: Want }) => Promise<Answer>;
 
+/** What is known of the parts of an exam, by their keys: what is computed, and who has met their items. */
+export interface Known {
+  readonly facts: ExamFacts;
+  readonly met: Readonly<Record<string, string>>;
+}
+
 /** A draft of an exam with what is known of its parts; what is asked is answered one after another. */
 export class ExamEditor {
   facts = $state.raw<ExamFacts>({});
+  private met = $state.raw<Readonly<Record<string, string>>>({});
   /** The question that was changed last, which the printed page follows. */
   edited = $state<string | null>(null);
   /** What could not be done, by part; under `new` for a part that was to come. */
@@ -42,15 +50,21 @@ export class ExamEditor {
 
   constructor(
     readonly draft: Draft<Exam>,
-    facts: ExamFacts,
+    { facts, met }: Known,
     private readonly ask: Ask
   ) {
     this.know(facts);
+    this.met = met;
     this.turn = draft.version * 100;
   }
 
   exam = $derived.by(() => this.draft.value);
   outline = $derived.by(() => examOutline(this.exam, this.facts));
+
+  /** Which class has met the item of a part; empty if none that is known of. */
+  metBy(part: PaperPart): string {
+    return this.met[partKey(part)] ?? '';
+  }
 
   change(change: (exam: Exam) => Exam): void {
     this.draft.edit(change);
@@ -132,6 +146,7 @@ export class ExamEditor {
       this.problems[place] = answer.ok ? '' : answer.message;
       if (!answer.ok) return undefined;
       this.know(answer.facts);
+      this.met = { ...this.met, ...answer.met };
       return answer;
     });
     this.asking = own.catch(() => undefined);

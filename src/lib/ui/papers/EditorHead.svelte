@@ -18,9 +18,11 @@
     /** What is said under the title, and what the sitting is begun with. */
     about: Snippet;
     sit: string;
+    /** What can be made of a sat paper beside a new edition. */
+    again?: Snippet;
   }
 
-  let { draft, title, label, isSat, settle, onrename, onsit, about, sit }: Props = $props();
+  let { draft, title, label, isSat, settle, onrename, onsit, about, sit, again }: Props = $props();
 </script>
 
 <div class="head">
@@ -34,6 +36,7 @@
   </div>
   <div class="acts">
     {#if isSat}
+      {@render again?.()}
       <form method="POST" action="?/edition">
         <Button type="submit">Make a new edition</Button>
       </form>

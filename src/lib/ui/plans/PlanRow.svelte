@@ -1,30 +1,29 @@
 <script lang="ts">
   import type { BlueprintRow } from '@zealous-quill/core/exams';
+  import type { ListedSkill } from '@zealous-quill/core/skills';
   import Select from 'flowbite-svelte/Select.svelte';
   import Button from '../kit/Button.svelte';
   import BoundsInput from './BoundsInput.svelte';
+  import NumberInput from './NumberInput.svelte';
+  import type { Ladders } from './plan-edits';
+  import RowSkills from './RowSkills.svelte';
 
-  type RowControls = NonNullable<BlueprintRow['controls']>[string];
   interface Props {
     row: BlueprintRow;
-    /** What is asked, in words. */
-    title: string;
-    /** What the row can start from: the rungs of its skill's ladder. */
-    rungs: readonly { readonly title: string; readonly controls: RowControls }[];
+    skills: readonly ListedSkill[];
+    ladders: Ladders;
+    /** The sections that it can stand in; none where the plan has none. */
+    sections: readonly string[];
     isOnly: boolean;
     onchange: (next: Partial<BlueprintRow>) => void;
     onremove: () => void;
   }
 
-  let { row, title, rungs, isOnly, onchange, onremove }: Props = $props();
+  let { row, skills, ladders, sections, isOnly, onchange, onremove }: Props = $props();
 
-  const skill = $derived(row.skills[0]);
   const own = $derived(row.own);
-  const rung = $derived(
-    rungs.findIndex(
-      ({ controls }) =>
-        JSON.stringify(controls) === JSON.stringify(row.controls?.[skill ?? ''] ?? {})
-    )
+  const title = $derived(
+    skills.find((one) => one.id === row.skills[0])?.title ?? row.skills[0] ?? 'Own question'
   );
 
   const kinds = [
@@ -33,27 +32,19 @@
     ['choice', 'choice of four'],
     ['show-working', 'show your working']
   ] as const;
+  const together = [2, 3, 4];
 </script>
 
 <li class="leaf">
   <div class="what">
-    <strong>{title}</strong>
-    {#if skill}
-      <Select
-        placeholder=""
-        class="w-44"
-        aria-label="Items of {title}"
-        value={rung}
-        onchange={(event) => {
-          const chosen = rungs[Number(event.currentTarget.value)];
-          if (chosen) onchange({ controls: { [skill]: chosen.controls } });
-        }}
-      >
-        {#if rung < 0}<option value={-1}>controls of its own</option>{/if}
-        {#each rungs as { title: word }, at (at)}
-          <option value={at}>as rung {word}</option>
-        {/each}
-      </Select>
+    <div class="skills">
+      {#if own}
+        <strong>Own question</strong>
+      {:else}
+        <RowSkills {row} {skills} {ladders} {onchange} />
+      {/if}
+    </div>
+    {#if !own}
       <Select
         placeholder=""
         class="w-38"
@@ -64,11 +55,26 @@
         {#each kinds as [value, word] (value)}<option {value}>{word}</option>{/each}
       </Select>
     {/if}
-    <Button kind="quiet" class="ml-auto" disabled={isOnly} onclick={onremove}
+    <Button kind="quiet" disabled={isOnly} onclick={onremove}
       >remove<span class="visually-hidden"> {title}</span></Button
     >
   </div>
   <div class="how">
+    {#if sections.length > 0}
+      <label>
+        Section
+        <Select
+          placeholder=""
+          class="w-20"
+          aria-label="Section of {title}"
+          value={row.section ?? ''}
+          onchange={(event) => onchange({ section: event.currentTarget.value || undefined })}
+        >
+          {#if row.section === undefined}<option value="">none</option>{/if}
+          {#each sections as id (id)}<option value={id}>{id}</option>{/each}
+        </Select>
+      </label>
+    {/if}
     <span>
       Parts
       <BoundsInput label="parts" value={row.parts} onchange={(parts) => onchange({ parts })} />
@@ -76,24 +82,20 @@
     {#if own}
       <label>
         Marks
-        <input
-          type="number"
-          min="1"
-          max="50"
+        <NumberInput
           value={own.marks}
-          onchange={(event) =>
-            onchange({ own: { ...own, marks: Number(event.currentTarget.value) } })}
+          min={1}
+          max={50}
+          onchange={(marks) => onchange({ own: { ...own, marks: marks! } })}
         />
       </label>
       <label>
         Minutes
-        <input
-          type="number"
-          min="0"
-          max="120"
+        <NumberInput
           value={own.minutes}
-          onchange={(event) =>
-            onchange({ own: { ...own, minutes: Number(event.currentTarget.value) } })}
+          min={0}
+          max={120}
+          onchange={(minutes) => onchange({ own: { ...own, minutes: minutes! } })}
         />
       </label>
     {:else}
@@ -110,6 +112,34 @@
           onchange={(difficulty) => onchange({ difficulty })}
         />
       </span>
+      <Select
+        placeholder=""
+        class="w-44"
+        aria-label="Questions of {title}"
+        value={row.question?.parts ?? 1}
+        onchange={(event) => {
+          const parts = Number(event.currentTarget.value);
+          onchange({ question: parts === 1 ? undefined : { parts } });
+        }}
+      >
+        <option value={1}>each a question</option>
+        {#each together as parts (parts)}
+          <option value={parts}>{parts} make a question</option>
+        {/each}
+        {#if row.question && !together.includes(row.question.parts)}
+          <option value={row.question.parts}>{row.question.parts} make a question</option>
+        {/if}
+      </Select>
+      {#if row.skills.length > 1}
+        <label class="tick">
+          <input
+            type="checkbox"
+            checked={row.cover === true}
+            onchange={(event) => onchange({ cover: event.currentTarget.checked || undefined })}
+          />
+          each skill at least once
+        </label>
+      {/if}
     {/if}
   </div>
 </li>
@@ -126,17 +156,15 @@
     gap: var(--space-2) var(--space-3);
     align-items: center;
   }
+  .what {
+    align-items: flex-start;
+  }
   .how {
     gap: var(--space-1) var(--space-4);
     margin-top: var(--space-1);
     color: var(--faint);
   }
-  .what strong {
-    width: 8.5rem;
-  }
-  input[type='number'] {
-    width: 3.6em;
-    padding: 0 var(--space-1);
-    text-align: right;
+  .skills {
+    flex: 1 1 22rem;
   }
 </style>

@@ -1,4 +1,5 @@
 import type { Blueprint, Bounds, Totals } from '@zealous-quill/core/exams';
+import type { Unmet } from './plan-edits';
 
 /** A part as a page shows it. */
 export interface TriedPart {
@@ -27,6 +28,11 @@ export type Trial =
 /** Milliseconds from the last change of a plan to its trial. */
 const PAUSE = 350;
 
+interface Asked {
+  readonly plan: Blueprint;
+  readonly unmet: Unmet | null;
+}
+
 /** What a plan gives while it is edited: the newest is asked for, and the one before is let go. */
 export class Trials {
   last = $state.raw<Trial | null>(null);
@@ -36,11 +42,11 @@ export class Trials {
 
   constructor(private readonly address: string) {}
 
-  ask(plan: Blueprint): void {
+  ask(asked: Asked): void {
     clearTimeout(this.timer);
     this.leaving?.abort();
     this.isBusy = true;
-    this.timer = setTimeout(() => void this.send(plan), PAUSE);
+    this.timer = setTimeout(() => void this.send(asked), PAUSE);
   }
 
   end(): void {
@@ -48,21 +54,21 @@ export class Trials {
     this.leaving?.abort();
   }
 
-  private async send(plan: Blueprint): Promise<void> {
+  private async send(asked: Asked): Promise<void> {
     const leaving = new AbortController();
     this.leaving = leaving;
-    const found = await this.fetched(plan, leaving.signal);
+    const found = await this.fetched(asked, leaving.signal);
     if (leaving.signal.aborted) return;
     this.last = found;
     this.isBusy = false;
   }
 
-  private async fetched(plan: Blueprint, signal: AbortSignal): Promise<Trial> {
+  private async fetched(asked: Asked, signal: AbortSignal): Promise<Trial> {
     try {
       const reply = await fetch(this.address, {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(plan),
+        body: JSON.stringify(asked),
         signal
       });
       const answer = await reply.json();
@@ -90,6 +96,18 @@ export function withLine(plan: Blueprint, line: string, value: number | Bounds):
       return {
         ...plan,
         patterns: { ...plan.patterns, [line.slice('patterns.'.length)]: value as number }
+      };
+    case 'sections':
+      return {
+        ...plan,
+        sections: plan.sections!.map((one) =>
+          one.id !== id
+            ? one
+            : {
+                ...one,
+                ...(name === 'marks' ? { marks: bounds } : { minutes: { max: bounds.max ?? 0 } })
+              }
+        )
       };
     case 'rows':
       return {

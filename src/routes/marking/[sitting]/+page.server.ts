@@ -1,6 +1,7 @@
 import { answerLine } from '@zealous-quill/core/exams';
 import { availableMarks, isAnswerOnly } from '@zealous-quill/core/marking';
 import { isMarked } from '@zealous-quill/core/papers';
+import { readClass } from '$lib/server/database/classes';
 import { db } from '$lib/server/database/connection';
 import { styleOf } from '$lib/server/database/papers';
 import { readResponseMarks, readResponses } from '$lib/server/database/responses';
@@ -51,6 +52,7 @@ export const load: PageServerLoad = ({ params, url, cookies }) => {
       )
     ),
     scripts,
+    unmarked: script.pupilId === null ? unmarkedPupils(sitting.classId, scripts) : [],
     by,
     scriptId: script.id,
     itemId: item.id,
@@ -78,6 +80,16 @@ function partsOnForms(forms: ReturnType<typeof satForms>) {
       return { ...part, formId, printed: { layout } };
     })
   );
+}
+
+/** The pupils of a class of whom nothing is marked yet: one of them may have written a spare. */
+function unmarkedPupils(
+  classId: number,
+  scripts: readonly { pupilId: number | null; markedItems: number }[]
+): { id: number; name: string }[] {
+  const marked = scripts.filter(({ markedItems }) => markedItems > 0).map((one) => one.pupilId);
+  const { pupils = [] } = readClass(db(), classId) ?? {};
+  return pupils.filter(({ id }) => !marked.includes(id)).map(({ id, name }) => ({ id, name }));
 }
 
 interface Asked {

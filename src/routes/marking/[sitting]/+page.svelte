@@ -14,6 +14,7 @@
   import DeskHead from '$lib/ui/marking/DeskHead.svelte';
   import MarkLines from '$lib/ui/marking/MarkLines.svelte';
   import PileStrip from '$lib/ui/marking/PileStrip.svelte';
+  import { tellScript } from '$lib/ui/marking/tell-script';
   import { saveResponse } from '$lib/ui/marking/save-response';
   import ScriptPicture from '$lib/ui/marking/ScriptPicture.svelte';
   import { firstSquare } from '$lib/ui/marking/squares';
@@ -88,9 +89,9 @@
 
   const sheaves = $derived(
     data.by === 'script'
-      ? data.scripts.map(({ id, name, markedItems, isAbsent }) => ({
+      ? data.scripts.map(({ id, pupilId, name, markedItems, isAbsent }) => ({
           id,
-          word: `${name}${isAbsent ? ' (absent)' : markedItems >= data.questions.length ? ' ●' : ''}`
+          word: `${name}${isAbsent && pupilId !== null ? ' (absent)' : markedItems >= data.questions.length ? ' ●' : ''}`
         }))
       : data.questions.map(({ id, label, prompt }) => ({
           id,
@@ -148,21 +149,29 @@
     }
   }
 
-  async function setAbsent(script: { id: number; name: string }, isAbsent: boolean) {
+  /** Says something of a whole script; false if it was not heard or refused, which is said. */
+  async function tell(what: 'absent' | 'name', said: object): Promise<boolean> {
     await desk.settle();
-    const reply = await fetch(`/marking/${data.sitting.id}/absent`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ scriptId: script.id, isAbsent })
-    }).catch(() => null);
-    if (!reply?.ok) {
-      notice = { text: 'The server does not answer. Try it again.', undo: null };
-      return;
-    }
-    await invalidateAll();
+    const answer = await tellScript(data.sitting.id, what, said);
+    if (answer === '') await invalidateAll();
+    else notice = { text: answer, undo: null };
+    return answer === '';
+  }
+
+  async function setAbsent(script: { id: number; name: string }, isAbsent: boolean) {
+    if (!(await tell('absent', { scriptId: script.id, isAbsent }))) return;
     notice = isAbsent
       ? { text: `${script.name} was absent.`, undo: () => setAbsent(script, false) }
       : null;
+  }
+
+  async function giveName(spare: { id: number }, pupil: { id: number; name: string }) {
+    const before = data.scripts.find(({ pupilId }) => pupilId === pupil.id);
+    if (!(await tell('name', { scriptId: spare.id, pupilId: pupil.id }))) return;
+    const back = before
+      ? { scriptId: before.id, pupilId: pupil.id }
+      : { scriptId: spare.id, pupilId: null };
+    notice = { text: `This script is ${pupil.name}’s.`, undo: () => tell('name', back) };
   }
 
   function removePage(page: number) {
@@ -219,7 +228,15 @@
 />
 {#each data.damage as said (said)}<Problem>{said}</Problem>{/each}
 <Notice bind:told={notice} />
-{#if absent}
+{#if absent && absent.pupilId === null}
+  {#await import('$lib/ui/marking/SpareScript.svelte') then { default: SpareScript }}
+    <SpareScript
+      name={absent.name}
+      pupils={data.unmarked}
+      onname={(pupil) => giveName(absent, pupil)}
+    />
+  {/await}
+{:else if absent}
   <p class="leaf">
     {absent.name} was absent: there is nothing to mark.
     <Button onclick={() => setAbsent(absent, false)}>Was there after all</Button>

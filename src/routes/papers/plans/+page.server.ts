@@ -25,7 +25,8 @@ export const actions: Actions = {
   copy: async ({ request }) => {
     const own = readPlan(db(), idOf((await request.formData()).get('id')) ?? 0);
     if (!own) return fail(404, { problem: 'This plan is not there any more.' });
-    redirect(303, `/papers/plans/${createPlan(db(), `${own.name}, copy`.slice(0, 120), own.plan)}`);
+    const name = `${own.name}, copy`.slice(0, 120);
+    redirect(303, `/papers/plans/${createPlan(db(), name, own.plan, own.unmet)}`);
   },
   remove: async ({ request }) => {
     const removed = removePlan(db(), idOf((await request.formData()).get('id')) ?? 0);

@@ -11,7 +11,8 @@ import {
   setBoundaries,
   sittingsOf
 } from '$lib/server/database/sittings';
-import { itemsMet, readSat } from '$lib/server/database/snapshots';
+import { itemsMet } from '$lib/server/database/exposure';
+import { readSat } from '$lib/server/database/snapshots';
 import { idOf, textOf } from '$lib/server/forms';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';

@@ -220,23 +220,3 @@ export const simulatedWork = sqliteTable(
     index('simulated_part').on(table.partId)
   ]
 );
-
-/** The items a class has met, as the skill writes them without order. */
-export const exposures = sqliteTable(
-  'exposures',
-  {
-    id: id(),
-    classId: integer()
-      .notNull()
-      .references(() => classes.id, { onDelete: 'cascade' }),
-    sittingId: integer()
-      .notNull()
-      .references(() => sittings.id, { onDelete: 'cascade' }),
-    skill: text().notNull(),
-    item: text().notNull()
-  },
-  (table) => [
-    index('exposures_met').on(table.classId, table.skill, table.item),
-    index('exposures_sitting').on(table.sittingId)
-  ]
-);

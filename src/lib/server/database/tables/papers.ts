@@ -68,6 +68,8 @@ export const blueprints = sqliteTable(
     paperId: integer().references(() => papers.id, { onDelete: 'cascade' }),
     name: text().notNull(),
     plan: json<Record<string, unknown>>().notNull(),
+    /** The class whose items of so many last weeks are not asked again; null if that of no class. */
+    unmet: json<{ classId: number; weeks: number }>(),
     /** Counts the saves, so that two windows cannot overwrite each other unseen. */
     version: integer().notNull().default(1),
     updatedAt: now()

@@ -4,6 +4,7 @@ import { db } from '$lib/server/database/connection';
 import { readResponseMarks } from '$lib/server/database/responses';
 import { listScripts, readSitting } from '$lib/server/database/sittings';
 import { readSat } from '$lib/server/database/snapshots';
+import { isUnused } from '$lib/server/database/spares';
 import { idOf } from '$lib/server/forms';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
@@ -22,9 +23,9 @@ export const load: PageServerLoad = ({ params }) => {
         ...{ id, label, withdrawn, prompt: item.prompt },
         available: availableMarks(scheme)
       })),
-    scripts: listScripts(db(), sitting.id).map(({ id, name, isAbsent, form }) => ({
-      ...{ id, name, isAbsent, form }
-    })),
+    scripts: listScripts(db(), sitting.id)
+      .filter((script) => !isUnused(script))
+      .map(({ id, name, isAbsent, form }) => ({ id, name, isAbsent, form })),
     marks: readResponseMarks(db(), sitting.id)
   };
 };

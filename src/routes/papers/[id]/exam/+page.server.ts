@@ -16,6 +16,8 @@ import { changesSince } from '$lib/server/database/scheme-versions';
 import { createPlan } from '$lib/server/database/plans';
 import { dealings } from '$lib/server/database/dealing';
 import { sitExam, snapshotsAsked } from '$lib/server/database/exam-sittings';
+import { metOnExam } from '$lib/server/who-met';
+import { failedWords, repeatExam } from '$lib/server/exam-forms';
 import { dayOf, idOf, textOf } from '$lib/server/forms';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
@@ -45,6 +47,7 @@ export const load: PageServerLoad = ({ params }) => {
       Object.entries(since).map(([id, { scheme: _, ...change }]) => [id, change])
     ),
     facts: factsOfExam(db(), exam, style),
+    met: stored.isSat ? {} : metOnExam(db(), stored),
     forms: forms.map(({ id, kind, letter, name }) => ({ id, kind, letter, name })),
     exceptions: forms.length > 1 ? formExceptions(exam, forms) : [],
     skills,
@@ -87,6 +90,13 @@ export const actions: Actions = {
     if (id === undefined) error(404, 'There is no such exam.');
     redirect(303, `/papers/${id}/exam`);
   },
+  repeat: async (event) => {
+    const made = await whileHere(event, (signal) =>
+      repeatExam(db(), idOf(event.params.id) ?? 0, signal)
+    );
+    if (!made.ok) return fail(422, { problem: failedWords[made.code] });
+    redirect(303, `/papers/${made.id}/exam`);
+  },
   state: async ({ params, request }) => {
     const form = await request.formData();
     const state = (['draft', 'checked', 'approved'] as const).find(
@@ -103,12 +113,12 @@ export const actions: Actions = {
   plan: ({ params }) => {
     const stored = readExam(db(), idOf(params.id) ?? 0);
     if (!stored) error(404, 'There is no such exam.');
-    const { exam, plan } = stored;
+    const { exam, plan, unmet } = stored;
     const facts = factsOfExam(db(), exam, stored.style ?? readHouseStyle(db()));
     const made = blueprintSchema.safeParse(
       plan ?? planOfExam(exam.sections, examOutline(exam, facts))
     );
     if (!made.success) return fail(422, { problem: 'No plan can be made of an empty exam.' });
-    redirect(303, `/papers/plans/${createPlan(db(), planName(exam.title), made.data)}`);
+    redirect(303, `/papers/plans/${createPlan(db(), planName(exam.title), made.data, unmet)}`);
   }
 };

@@ -28,7 +28,7 @@
       save: (value, over) => saveExam(id, value, over),
       ...(keeper && { keeper })
     });
-    return new ExamEditor(draft, data.facts, askExam(id));
+    return new ExamEditor(draft, data, askExam(id));
   }
   let editor = $state.raw(untrack(makeEditor));
   let editedId = untrack(() => data.id);

@@ -1,16 +1,19 @@
 import { db } from '$lib/server/database/connection';
+import { listClasses } from '$lib/server/database/classes';
 import { createExam } from '$lib/server/database/exams';
+import { toAvoid } from '$lib/server/database/exposure';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { readPlan } from '$lib/server/database/plans';
 import { idOf } from '$lib/server/forms';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
 import { undoneWords } from '$lib/server/jobs/words';
-import { triedInVain } from '$lib/server/exam-plan';
+import { avoiding, triedInVain } from '$lib/server/exam-plan';
 import { planProblems } from '$lib/server/api/exams';
 import { examOf } from '@zealous-quill/core/exams';
 import { listedSkills } from '$lib/server/shown-skills';
 import { rungWords } from '@zealous-quill/core/papers';
+import { patternKey, titleIn } from '@zealous-quill/core/skills';
 import { skills } from '@zealous-quill/core/skills/all';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -23,6 +26,15 @@ export const load: PageServerLoad = ({ params }) => {
     saved,
     style,
     skills: listedSkills(style),
+    classes: listClasses(db()).map(({ id, name }) => ({ id, name })),
+    /** The errors of each skill, to ask for parts that show them. */
+    patterns: skills.map(({ id, title, patterns }) => ({
+      ...{ skill: id, title },
+      patterns: patterns.map((pattern) => ({
+        key: patternKey(id, pattern.id),
+        title: titleIn(pattern.title, style)
+      }))
+    })),
     /** What a row of each skill can start from. */
     ladders: Object.fromEntries(
       skills.map(({ id, ladder }) => [
@@ -41,17 +53,17 @@ export const actions: Actions = {
   paper: async (event) => {
     const saved = readPlan(db(), idOf(event.params.id) ?? 0);
     if (!saved) error(404, 'There is no such plan.');
-    const { name, plan } = saved;
+    const { name, plan, unmet } = saved;
     if ([...planProblems(plan)].length > 0) {
       return fail(422, { problem: 'A row of this plan cannot be read any more. Choose it anew.' });
     }
-    const asked = { plan, seed: plan.seed ?? 0 };
+    const asked = avoiding(plan, toAvoid(db(), unmet));
     const done = await whileHere(event, (signal) => run('assemble', asked, { signal }));
     if (!done.ok) return fail(422, { problem: undoneWords[done.error.code] });
     if (!done.result.ok) {
       return fail(422, { problem: triedInVain(plan, done.result.error).message });
     }
     const exam = examOf(name, plan, done.result);
-    redirect(303, `/papers/${createExam(db(), exam, { plan })}/exam`);
+    redirect(303, `/papers/${createExam(db(), exam, { plan, unmet })}/exam`);
   }
 };

@@ -9,8 +9,17 @@
   import DraftClash from '$lib/ui/DraftClash.svelte';
   import { plural } from '$lib/ui/format';
   import { guardLeaving } from '$lib/ui/guard-leaving';
-  import BoundsInput from '$lib/ui/plans/BoundsInput.svelte';
+  import {
+    tidy,
+    usualRung,
+    withoutIdlePatterns,
+    withSection,
+    type Unmet
+  } from '$lib/ui/plans/plan-edits';
+  import PlanPatterns from '$lib/ui/plans/PlanPatterns.svelte';
   import PlanRow from '$lib/ui/plans/PlanRow.svelte';
+  import PlanSections from '$lib/ui/plans/PlanSections.svelte';
+  import PlanWhole from '$lib/ui/plans/PlanWhole.svelte';
   import { Trials, withLine } from '$lib/ui/plans/trial.svelte';
   import TrialView from '$lib/ui/plans/TrialView.svelte';
   import { postDraft } from '$lib/ui/post-draft';
@@ -24,13 +33,14 @@
   interface Named {
     readonly name: string;
     readonly plan: Blueprint;
+    readonly unmet: Unmet | null;
   }
 
   const id = untrack(() => data.saved.id);
   const keeper = tabKeeper(`plan/${id}`);
   const draft = new Draft<Named>({
     ...untrack(() => ({
-      value: { name: data.saved.name, plan: data.saved.plan },
+      value: { name: data.saved.name, plan: data.saved.plan, unmet: data.saved.unmet },
       version: data.saved.version
     })),
     save: (value, version) =>
@@ -47,54 +57,46 @@
   let making = $state<HTMLFormElement>();
   let added = $state(untrack(() => data.skills[0]!.id));
 
-  $effect(() => trials.ask(plan));
+  $effect(() => trials.ask({ plan, unmet: draft.value.unmet }));
   onDestroy(() => {
     draft.end();
     trials.end();
   });
   guardLeaving({ isSaved: () => draft.state === 'saved', settle: () => draft.settle() });
 
-  const change = (next: Partial<Blueprint>) =>
-    draft.edit((now) => ({ ...now, plan: tidy({ ...now.plan, ...next }) }));
+  const replace = (next: Blueprint) =>
+    draft.edit((now) => ({ ...now, plan: withoutIdlePatterns(tidy(next)) }));
+  const change = (next: Partial<Blueprint>) => replace({ ...plan, ...next });
   const changeRow = (row: BlueprintRow, next: Partial<BlueprintRow>) =>
     change({ rows: plan.rows.map((one) => (one.id === row.id ? tidy({ ...one, ...next }) : one)) });
-  const changeDifficulty = (
-    name: 'mean' | 'easy' | 'middling' | 'hard',
-    value: object | undefined
-  ) => change({ difficulty: tidy({ ...plan.difficulty, [name]: value }) });
-
-  /** Without what is not said any more. */
-  function tidy<T extends object>(value: T): T {
-    return Object.fromEntries(Object.entries(value).filter(([, own]) => own !== undefined)) as T;
-  }
 
   function newId(): string {
     const taken = plan.rows.map((row) => Number(row.id.replace(/\D/g, '')) || 0);
     return `r${Math.max(0, ...taken) + 1}`;
   }
 
-  /** The rung in the middle of a ladder is what a row starts from. */
-  const usualRung = (skill: string) => Math.min(3, (data.ladders[skill]?.length ?? 1) - 1);
-
   function addRow(skill: string) {
-    const controls = data.ladders[skill]![usualRung(skill)]!.controls;
+    const { controls } = data.ladders[skill]![usualRung(data.ladders, skill)]!;
     const row = {
       ...{ id: newId(), skills: [skill], kind: 'set-out', parts: { min: 1, max: 20 } },
-      controls: { [skill]: controls }
+      ...{ controls: { [skill]: controls }, ...lastSection() }
     } as BlueprintRow;
     change({ rows: [...plan.rows, row] });
+  }
+
+  /** A new row stands in the section at the end. */
+  function lastSection(): { section?: string } {
+    const section = plan.sections?.at(-1)?.id;
+    return section === undefined ? {} : { section };
   }
 
   function addOwn() {
     const row = {
-      ...{ id: newId(), skills: [], kind: 'own' },
+      ...{ id: newId(), skills: [], kind: 'own', ...lastSection() },
       own: { marks: 4, minutes: 5, difficulty: 0.5 }
     } as BlueprintRow;
     change({ rows: [...plan.rows, row] });
   }
-
-  const title = (skill: string) => data.skills.find((one) => one.id === skill)?.title ?? skill;
-  const number = (text: string) => (text.trim() === '' ? undefined : Number(text));
 </script>
 
 <svelte:head><title>{draft.value.name} · Plans · Zealous Quill</title></svelte:head>
@@ -143,71 +145,22 @@
 
 <div class="columns">
   <div>
-    <section class="whole leaf" aria-label="The whole paper">
-      <label>
-        Marks
-        <input
-          type="number"
-          min="1"
-          max="300"
-          value={plan.total}
-          onchange={(event) => {
-            const total = Number(event.currentTarget.value);
-            if (total >= 1 && total <= 300) change({ total: Math.round(total) });
-            else event.currentTarget.value = String(plan.total);
-          }}
-        />
-      </label>
-      <label>
-        Minutes, at most
-        <input
-          type="number"
-          min="1"
-          value={plan.minutes?.max ?? ''}
-          onchange={(event) => {
-            const max = number(event.currentTarget.value);
-            change({ minutes: max === undefined ? undefined : { max } });
-          }}
-        />
-      </label>
-      <span>
-        Mean difficulty
-        <BoundsInput
-          label="mean difficulty"
-          step={0.1}
-          value={plan.difficulty?.mean}
-          onchange={(value) => changeDifficulty('mean', value)}
-        />
-      </span>
-      {#each ['easy', 'middling', 'hard'] as const as band (band)}
-        <span>
-          {band[0]!.toUpperCase() + band.slice(1)} marks
-          <BoundsInput
-            label="share of {band} marks"
-            step={5}
-            scale={100}
-            unit="%"
-            value={plan.difficulty?.[band]}
-            onchange={(value) => changeDifficulty(band, value)}
-          />
-        </span>
-      {/each}
-      <label class="tick">
-        <input
-          type="checkbox"
-          checked={plan.rising === true}
-          onchange={(event) => change({ rising: event.currentTarget.checked || undefined })}
-        />
-        Questions rise in difficulty
-      </label>
-    </section>
+    <PlanWhole
+      {plan}
+      unmet={draft.value.unmet}
+      classes={data.classes}
+      onchange={change}
+      onunmet={(unmet) => draft.edit((now) => ({ ...now, unmet }))}
+    />
+    {#if plan.sections}<PlanSections {plan} onchange={replace} />{/if}
 
     <ul aria-label="Rows of the plan">
       {#each plan.rows as row (row.id)}
         <PlanRow
           {row}
-          title={row.skills[0] ? title(row.skills[0]) : 'Own question'}
-          rungs={data.ladders[row.skills[0] ?? ''] ?? []}
+          skills={data.skills}
+          ladders={data.ladders}
+          sections={(plan.sections ?? []).map((section) => section.id)}
           isOnly={plan.rows.length === 1}
           onchange={(next) => changeRow(row, next)}
           onremove={() => change({ rows: plan.rows.filter((one) => one.id !== row.id) })}
@@ -224,7 +177,17 @@
       />
       <Button onclick={() => addRow(added)}>Add the row</Button>
       <Button kind="quiet" onclick={addOwn}>or a question of your own</Button>
+      <Button kind="quiet" onclick={() => replace(withSection(plan))}
+        >{plan.sections ? 'another section' : 'sections'}</Button
+      >
     </div>
+    <PlanPatterns
+      {plan}
+      known={data.patterns.filter(({ skill }) =>
+        plan.rows.some((row) => row.skills.includes(skill))
+      )}
+      onchange={(patterns) => change({ patterns })}
+    />
   </div>
   <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
   <div class="trial" role="region" aria-label="A paper that meets it" tabindex="0">
@@ -268,25 +231,6 @@
     grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
     gap: var(--space-5);
     align-items: start;
-  }
-  .whole {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
-    gap: var(--space-2) var(--space-5);
-    padding: var(--space-3) var(--space-4);
-    margin-bottom: var(--space-3);
-  }
-  .whole > span,
-  .whole > label:not(.tick) {
-    display: flex;
-    justify-content: space-between;
-    gap: var(--space-3);
-    align-items: baseline;
-  }
-  .columns input[type='number'] {
-    width: 3.6em;
-    padding: 0 var(--space-1);
-    text-align: right;
   }
   .trial {
     position: sticky;

@@ -2,18 +2,25 @@ import { blueprintSchema } from '@zealous-quill/core/exams';
 import { planProblems } from '$lib/server/api/exams';
 import { fail, invalid, post, reply } from '$lib/server/api/reply';
 import { db } from '$lib/server/database/connection';
+import { toAvoid } from '$lib/server/database/exposure';
 import { readHouseStyle } from '$lib/server/database/house-style';
-import { shownParts, triedInVain } from '$lib/server/exam-plan';
+import { unmetSchema } from '$lib/server/database/plans';
+import { avoiding, shownParts, triedInVain } from '$lib/server/exam-plan';
 import { run } from '$lib/server/jobs/pool';
 import { undoneWords } from '$lib/server/jobs/words';
+import { z } from 'zod';
 import type { RequestHandler } from './$types';
+
+const tried = z.strictObject({ plan: blueprintSchema, unmet: unmetSchema.nullable() });
 
 /** What a plan gives as it stands on the page: a paper, or the lines that cannot hold together. */
 export const POST: RequestHandler = ({ request }) =>
-  post(blueprintSchema, async (plan) => {
+  post(tried, async ({ plan, unmet }) => {
     const problems = [...planProblems(plan)];
     if (problems.length > 0) return invalid(problems);
-    const done = await run('assemble', { plan, seed: plan.seed ?? 0 }, { signal: request.signal });
+    const done = await run('assemble', avoiding(plan, toAvoid(db(), unmet)), {
+      signal: request.signal
+    });
     if (!done.ok) {
       return done.error.code === 'too-hard'
         ? reply(triedInVain(plan, { code: 'too-hard' }))

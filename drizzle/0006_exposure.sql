@@ -1,0 +1,2 @@
+DROP TABLE `exposures`;--> statement-breakpoint
+ALTER TABLE `blueprints` ADD `unmet` text;

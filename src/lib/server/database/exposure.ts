@@ -1,0 +1,111 @@
+import { skillOf } from '@zealous-quill/core/skills';
+import { and, eq, gte, inArray } from 'drizzle-orm';
+import type { Reader } from './connection';
+import { keptItem } from './kept-snapshot';
+import type { Unmet } from './plans';
+import { classes, papers, scripts, sittings, snapshots } from './schema';
+import { keptTexts } from './snapshots';
+
+/** An item that a class has met, on which paper and day. */
+export interface Encounter {
+  readonly skill: string;
+  readonly given: unknown;
+  /** As the skill writes it without order. */
+  readonly orderless: string;
+  readonly className: string;
+  readonly title: string;
+  /** `2026-03-14` */
+  readonly satOn: string;
+}
+
+interface Within {
+  readonly classIds?: readonly number[];
+  /** The first day that counts. */
+  readonly since?: string;
+}
+
+/** What classes have met on any paper and form they sat, the latest first; all classes unless some are named. */
+export function encounters(db: Reader, { classIds, since }: Within): Encounter[] {
+  return (
+    db
+      .select({
+        item: keptTexts.item,
+        className: classes.name,
+        title: papers.title,
+        satOn: sittings.satOn
+      })
+      .from(snapshots)
+      .innerJoin(scripts, eq(scripts.formId, snapshots.formId))
+      .innerJoin(sittings, eq(sittings.id, scripts.sittingId))
+      .innerJoin(classes, eq(classes.id, sittings.classId))
+      .innerJoin(papers, eq(papers.id, sittings.paperId))
+      .where(
+        and(
+          classIds && inArray(sittings.classId, [...classIds]),
+          since === undefined ? undefined : gte(sittings.satOn, since)
+        )
+      )
+      // Each once, however many scripts there are of its form.
+      .groupBy(snapshots.id, sittings.id)
+      .all()
+      .flatMap(({ item, ...where }): Encounter[] => {
+        const kept = keptItem(item);
+        if (!kept) return [];
+        const { skill, given } = kept;
+        return [{ skill, given, orderless: skillOf(skill).orderless(given), ...where }];
+      })
+      .toSorted((one, other) => other.satOn.localeCompare(one.satOn))
+  );
+}
+
+/** The items that a class has met, by skill, as the skill writes them without order. */
+export function itemsMet(db: Reader, classId: number): Record<string, string[]> {
+  const met: Record<string, string[]> = {};
+  for (const { skill, orderless } of encounters(db, { classIds: [classId] })) {
+    (met[skill] ??= []).push(orderless);
+  }
+  return met;
+}
+
+/** The items that must not be asked again, in the form in which plans and forms avoid them. */
+export function toAvoid(
+  db: Reader,
+  unmet: Unmet | null,
+  today = new Date()
+): { skill: string; given: unknown }[] {
+  if (!unmet) return [];
+  const { classId, weeks } = unmet;
+  return encounters(db, { classIds: [classId], since: weeksBefore(weeks, today) }).map(
+    ({ skill, given }) => ({
+      skill,
+      given
+    })
+  );
+}
+
+/** The day so many weeks before another. */
+export function weeksBefore(weeks: number, today = new Date()): string {
+  return new Date(today.getTime() - weeks * 7 * 24 * 3600 * 1000).toISOString().slice(0, 10);
+}
+
+/** By whom an item was met last; undefined if no class has met it. */
+export function lastMet(
+  met: readonly Encounter[],
+  skill: string,
+  given: unknown
+): Encounter | undefined {
+  const own = skillOf(skill).orderless(given);
+  return met.find((one) => one.skill === skill && one.orderless === own);
+}
+
+/** The classes that sat the edition before a paper's. */
+export function classesBefore(db: Reader, paperId: number): number[] {
+  return db
+    .select({ classId: sittings.classId })
+    .from(sittings)
+    .innerJoin(papers, eq(papers.previousId, sittings.paperId))
+    .where(eq(papers.id, paperId))
+    .groupBy(sittings.classId)
+    .all()
+    .map(({ classId }) => classId);
+}

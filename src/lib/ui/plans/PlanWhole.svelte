@@ -1,0 +1,130 @@
+<script lang="ts">
+  import type { Blueprint } from '@zealous-quill/core/exams';
+  import Select from 'flowbite-svelte/Select.svelte';
+  import BoundsInput from './BoundsInput.svelte';
+  import NumberInput from './NumberInput.svelte';
+  import type { Unmet } from './plan-edits';
+  import { tidy } from './plan-edits';
+
+  interface Props {
+    plan: Blueprint;
+    /** Whose items of late are not to be asked again; null if nobody's. */
+    unmet: Unmet | null;
+    classes: readonly { readonly id: number; readonly name: string }[];
+    onchange: (next: Partial<Blueprint>) => void;
+    onunmet: (next: Unmet | null) => void;
+  }
+
+  let { plan, unmet, classes, onchange, onunmet }: Props = $props();
+
+  const changeDifficulty = (
+    name: 'mean' | 'easy' | 'middling' | 'hard',
+    value: object | undefined
+  ) => onchange({ difficulty: tidy({ ...plan.difficulty, [name]: value }) });
+</script>
+
+<section class="whole leaf" aria-label="The whole paper">
+  <label>
+    Marks
+    <NumberInput
+      value={plan.total}
+      min={1}
+      max={300}
+      onchange={(total) => onchange({ total: total! })}
+    />
+  </label>
+  <label>
+    Minutes, at most
+    <NumberInput
+      value={plan.minutes?.max}
+      min={1}
+      max={1000}
+      isOpen
+      onchange={(max) => onchange({ minutes: max === undefined ? undefined : { max } })}
+    />
+  </label>
+  <span>
+    Mean difficulty
+    <BoundsInput
+      label="mean difficulty"
+      step={0.1}
+      value={plan.difficulty?.mean}
+      onchange={(value) => changeDifficulty('mean', value)}
+    />
+  </span>
+  {#each ['easy', 'middling', 'hard'] as const as band (band)}
+    <span>
+      {band[0]!.toUpperCase() + band.slice(1)} marks
+      <BoundsInput
+        label="share of {band} marks"
+        step={5}
+        scale={100}
+        unit="%"
+        value={plan.difficulty?.[band]}
+        onchange={(value) => changeDifficulty(band, value)}
+      />
+    </span>
+  {/each}
+  <label class="tick">
+    <input
+      type="checkbox"
+      checked={plan.rising === true}
+      onchange={(event) => onchange({ rising: event.currentTarget.checked || undefined })}
+    />
+    Questions rise in difficulty
+  </label>
+  {#if classes.length > 0}
+    <span class="met">
+      <span>
+        No item met by
+        <Select
+          placeholder=""
+          class="w-38"
+          aria-label="Class that has not met the items"
+          value={unmet?.classId ?? 0}
+          onchange={(event) => {
+            const classId = Number(event.currentTarget.value);
+            onunmet(classId === 0 ? null : { classId, weeks: unmet?.weeks ?? 52 });
+          }}
+        >
+          <option value={0}>any class</option>
+          {#each classes as { id, name } (id)}<option value={id}>{name}</option>{/each}
+        </Select>
+      </span>
+      {#if unmet}
+        <label>
+          within
+          <NumberInput
+            value={unmet.weeks}
+            min={1}
+            max={520}
+            onchange={(weeks) => onunmet({ ...unmet, weeks: weeks! })}
+          />
+          weeks
+        </label>
+      {/if}
+    </span>
+  {/if}
+</section>
+
+<style>
+  .whole {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
+    gap: var(--space-2) var(--space-5);
+    padding: var(--space-3) var(--space-4);
+    margin-bottom: var(--space-3);
+  }
+  .whole > span,
+  .whole > label:not(.tick) {
+    display: flex;
+    justify-content: space-between;
+    gap: var(--space-3);
+    align-items: baseline;
+  }
+  .whole > .met {
+    grid-column: 1 / -1;
+    justify-content: flex-start;
+    flex-wrap: wrap;
+  }
+</style>

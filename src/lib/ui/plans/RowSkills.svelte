@@ -1,0 +1,83 @@
+<script lang="ts">
+  import type { BlueprintRow } from '@zealous-quill/core/exams';
+  import type { ListedSkill } from '@zealous-quill/core/skills';
+  import Select from 'flowbite-svelte/Select.svelte';
+  import Button from '../kit/Button.svelte';
+  import SkillPicker from '../skills/SkillPicker.svelte';
+  import { usualRung, type Ladders, withoutSkill, withSkill } from './plan-edits';
+
+  interface Props {
+    row: BlueprintRow;
+    skills: readonly ListedSkill[];
+    ladders: Ladders;
+    onchange: (next: Partial<BlueprintRow>) => void;
+  }
+
+  let { row, skills, ladders, onchange }: Props = $props();
+
+  let isAdding = $state(false);
+  const title = (id: string) => skills.find((one) => one.id === id)?.title ?? id;
+  const rungOf = (skill: string) =>
+    (ladders[skill] ?? []).findIndex(
+      ({ controls }) => JSON.stringify(controls) === JSON.stringify(row.controls?.[skill] ?? {})
+    );
+</script>
+
+<ul>
+  {#each row.skills as skill (skill)}
+    {@const rung = rungOf(skill)}
+    <li>
+      <strong>{title(skill)}</strong>
+      <Select
+        placeholder=""
+        class="w-44"
+        aria-label="Items of {title(skill)}"
+        value={rung}
+        onchange={(event) => {
+          const chosen = ladders[skill]?.[Number(event.currentTarget.value)];
+          if (chosen) onchange({ controls: { ...row.controls, [skill]: chosen.controls } });
+        }}
+      >
+        {#if rung < 0}<option value={-1}>controls of its own</option>{/if}
+        {#each ladders[skill] ?? [] as { title: word }, at (at)}
+          <option value={at}>as rung {word}</option>
+        {/each}
+      </Select>
+      {#if row.skills.length > 1}
+        <Button kind="quiet" onclick={() => onchange(withoutSkill(row, skill))}
+          >without<span class="visually-hidden"> {title(skill)}</span></Button
+        >
+      {/if}
+    </li>
+  {/each}
+</ul>
+{#if isAdding}
+  <SkillPicker
+    {skills}
+    value=""
+    label="Or items of"
+    onpick={(picked) => {
+      isAdding = false;
+      onchange(withSkill(row, picked, ladders[picked]![usualRung(ladders, picked)]!.controls));
+    }}
+  />
+{:else if !row.spread}
+  <Button kind="quiet" onclick={() => (isAdding = true)}
+    >or another skill<span class="visually-hidden"> beside {title(row.skills[0]!)}</span></Button
+  >
+{/if}
+
+<style>
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-1) var(--space-3);
+    align-items: center;
+  }
+  li + li {
+    margin-top: var(--space-1);
+  }
+  strong {
+    width: 8.5rem;
+  }
+</style>
