@@ -44,3 +44,53 @@ test('a plan is made, met while it is typed, and says what cannot hold and what 
   await page.getByRole('link', { name: 'Spring assessment, year 8' }).click();
   await expect(trial.getByText('40 marks')).toBeVisible();
 });
+
+test('a plan has sections, an error to show, a row of two skills and questions of two parts, new to a class', async ({
+  page
+}) => {
+  await server.visit(page, '/papers/plans');
+  await page.getByRole('button', { name: 'New plan' }).click();
+  const trial = page.getByRole('region', { name: 'A paper that meets it' });
+  await expect(trial.getByText('20 marks')).toBeVisible();
+  await page.getByRole('button', { name: 'sections' }).click();
+  await page.getByRole('button', { name: 'another section' }).click();
+  const sections = page.getByRole('list', { name: 'Sections of the plan' });
+  await sections.getByRole('spinbutton', { name: 'Least marks of section B' }).fill('8');
+  const added = page.getByRole('combobox', { name: 'Another row' });
+  await added.fill('short mult');
+  await added.press('Enter');
+  await page.getByRole('button', { name: 'Add the row' }).click();
+  const rows = page.getByRole('list', { name: 'Rows of the plan' }).getByRole('listitem');
+  await expect(rows).toHaveCount(2);
+  await expect(rows.nth(1).getByLabel(/^Section of/)).toHaveValue('B');
+
+  // Either of two skills, both of them at least once, two parts to a question.
+  await rows
+    .nth(1)
+    .getByRole('button', { name: /or another skill/ })
+    .click();
+  const also = rows.nth(1).getByRole('combobox', { name: 'Or items of' });
+  await also.fill('long mult');
+  await also.press('Enter');
+  await rows.nth(1).getByLabel('each skill at least once').check();
+  await rows
+    .nth(1)
+    .getByLabel(/^Questions of/)
+    .selectOption('2');
+  const errors = page.getByLabel('An error pattern that parts would show');
+  await errors.selectOption({ index: 2 });
+  await expect(page.getByText('part that would show')).toBeVisible();
+  await page.getByLabel('Class to which the items are new').selectOption({ label: '7 Copper' });
+  await expect(trial.getByText('20 marks')).toBeVisible();
+  await expect(trial.getByText('Short multiplication').first()).toBeVisible();
+  await expect(trial.getByText('Long multiplication').first()).toBeVisible();
+  await expect(page.getByText('● Saved')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Class to which the items are new')).not.toHaveValue('0');
+  await expect(sections.getByRole('listitem')).toHaveCount(2);
+
+  await page.getByRole('button', { name: 'Make the exam' }).click();
+  await page.waitForURL('**/exam');
+  await page.getByRole('tab', { name: 'Plan' }).click();
+  await expect(page.getByText('Every line of the plan is met.')).toBeVisible();
+});

@@ -21,6 +21,7 @@
 
   let { row, skills, ladders, sections, isOnly, onchange, onremove }: Props = $props();
 
+  let isAdding = $state(false);
   const own = $derived(row.own);
   const title = $derived(
     skills.find((one) => one.id === row.skills[0])?.title ?? row.skills[0] ?? 'Own question'
@@ -41,7 +42,7 @@
       {#if own}
         <strong>Own question</strong>
       {:else}
-        <RowSkills {row} {skills} {ladders} {onchange} />
+        <RowSkills {row} {skills} {ladders} bind:isAdding {onchange} />
       {/if}
     </div>
     {#if !own}
@@ -55,26 +56,8 @@
         {#each kinds as [value, word] (value)}<option {value}>{word}</option>{/each}
       </Select>
     {/if}
-    <Button kind="quiet" disabled={isOnly} onclick={onremove}
-      >remove<span class="visually-hidden"> {title}</span></Button
-    >
   </div>
   <div class="how">
-    {#if sections.length > 0}
-      <label>
-        Section
-        <Select
-          placeholder=""
-          class="w-20"
-          aria-label="Section of {title}"
-          value={row.section ?? ''}
-          onchange={(event) => onchange({ section: event.currentTarget.value || undefined })}
-        >
-          {#if row.section === undefined}<option value="">none</option>{/if}
-          {#each sections as id (id)}<option value={id}>{id}</option>{/each}
-        </Select>
-      </label>
-    {/if}
     <span>
       Parts
       <BoundsInput label="parts" value={row.parts} onchange={(parts) => onchange({ parts })} />
@@ -112,9 +95,26 @@
           onchange={(difficulty) => onchange({ difficulty })}
         />
       </span>
-      <Select
-        placeholder=""
-        class="w-44"
+    {/if}
+  </div>
+  <div class="how">
+    {#if sections.length > 0}
+      <label>
+        Section
+        <select
+          class="bare"
+          aria-label="Section of {title}"
+          value={row.section ?? ''}
+          onchange={(event) => onchange({ section: event.currentTarget.value || undefined })}
+        >
+          {#if row.section === undefined}<option value="">none</option>{/if}
+          {#each sections as id (id)}<option value={id}>{id}</option>{/each}
+        </select>
+      </label>
+    {/if}
+    {#if !own}
+      <select
+        class="bare"
         aria-label="Questions of {title}"
         value={row.question?.parts ?? 1}
         onchange={(event) => {
@@ -129,7 +129,7 @@
         {#if row.question && !together.includes(row.question.parts)}
           <option value={row.question.parts}>{row.question.parts} make a question</option>
         {/if}
-      </Select>
+      </select>
       {#if row.skills.length > 1}
         <label class="tick">
           <input
@@ -140,7 +140,15 @@
           each skill at least once
         </label>
       {/if}
+      {#if !row.spread}
+        <Button kind="quiet" onclick={() => (isAdding = true)}
+          >or another skill<span class="visually-hidden"> beside {title}</span></Button
+        >
+      {/if}
     {/if}
+    <Button kind="quiet" class="ml-auto" disabled={isOnly} onclick={onremove}
+      >remove<span class="visually-hidden"> {title}</span></Button
+    >
   </div>
 </li>
 
@@ -165,6 +173,6 @@
     color: var(--faint);
   }
   .skills {
-    flex: 1 1 22rem;
+    flex: 1 1 20rem;
   }
 </style>

@@ -71,7 +71,7 @@
   li {
     display: flex;
     flex-wrap: wrap;
-    gap: var(--space-1) var(--space-5);
+    gap: var(--space-1) var(--space-3);
     align-items: baseline;
     padding: var(--space-1) 0;
   }

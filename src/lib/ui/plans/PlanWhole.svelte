@@ -75,25 +75,25 @@
   </label>
   {#if classes.length > 0}
     <span class="met">
-      <span>
-        No item met by
+      <label>
+        Items are new to
         <Select
           placeholder=""
-          class="w-38"
-          aria-label="Class that has not met the items"
+          class="w-48"
+          aria-label="Class to which the items are new"
           value={unmet?.classId ?? 0}
           onchange={(event) => {
             const classId = Number(event.currentTarget.value);
             onunmet(classId === 0 ? null : { classId, weeks: unmet?.weeks ?? 52 });
           }}
         >
-          <option value={0}>any class</option>
+          <option value={0}>nobody in particular</option>
           {#each classes as { id, name } (id)}<option value={id}>{name}</option>{/each}
         </Select>
-      </span>
+      </label>
       {#if unmet}
         <label>
-          within
+          for
           <NumberInput
             value={unmet.weeks}
             min={1}
@@ -121,6 +121,11 @@
     justify-content: space-between;
     gap: var(--space-3);
     align-items: baseline;
+  }
+  .met label {
+    display: flex;
+    gap: var(--space-2);
+    align-items: center;
   }
   .whole > .met {
     grid-column: 1 / -1;

@@ -10,12 +10,13 @@
     row: BlueprintRow;
     skills: readonly ListedSkill[];
     ladders: Ladders;
+    /** Another skill is being looked for. */
+    isAdding: boolean;
     onchange: (next: Partial<BlueprintRow>) => void;
   }
 
-  let { row, skills, ladders, onchange }: Props = $props();
+  let { row, skills, ladders, isAdding = $bindable(), onchange }: Props = $props();
 
-  let isAdding = $state(false);
   const title = (id: string) => skills.find((one) => one.id === id)?.title ?? id;
   const rungOf = (skill: string) =>
     (ladders[skill] ?? []).findIndex(
@@ -23,10 +24,10 @@
     );
 </script>
 
-<ul>
+<div>
   {#each row.skills as skill (skill)}
     {@const rung = rungOf(skill)}
-    <li>
+    <div class="skill">
       <strong>{title(skill)}</strong>
       <Select
         placeholder=""
@@ -45,12 +46,12 @@
       </Select>
       {#if row.skills.length > 1}
         <Button kind="quiet" onclick={() => onchange(withoutSkill(row, skill))}
-          >without<span class="visually-hidden"> {title(skill)}</span></Button
+          >leave out<span class="visually-hidden"> {title(skill)}</span></Button
         >
       {/if}
-    </li>
+    </div>
   {/each}
-</ul>
+</div>
 {#if isAdding}
   <SkillPicker
     {skills}
@@ -61,20 +62,16 @@
       onchange(withSkill(row, picked, ladders[picked]![usualRung(ladders, picked)]!.controls));
     }}
   />
-{:else if !row.spread}
-  <Button kind="quiet" onclick={() => (isAdding = true)}
-    >or another skill<span class="visually-hidden"> beside {title(row.skills[0]!)}</span></Button
-  >
 {/if}
 
 <style>
-  li {
+  .skill {
     display: flex;
     flex-wrap: wrap;
     gap: var(--space-1) var(--space-3);
     align-items: center;
   }
-  li + li {
+  .skill + .skill {
     margin-top: var(--space-1);
   }
   strong {
