@@ -85,7 +85,11 @@ test('an item printed on one line is read back, and so is its example', () => {
     assert.deepEqual(form.parse(form.print(given)), given);
     assert.ok(form.schema.safeParse(given).success);
     assert.equal(form.parse(`${form.print(given)} and more`), undefined);
-    if (form.from) assert.deepEqual(form.from(form.operands!(given)), given);
+    // What more is given than the numbers, a base, is chosen for them.
+    if (form.from) {
+      const operands = form.operands!(given);
+      assert.deepEqual(form.operands!(form.from(operands)!), operands);
+    }
   });
 });
 
@@ -186,7 +190,9 @@ test('patterns show on some items drawn under the controls they name', () => {
   for (const skill of skills) {
     const school = schoolsOf(skill)[0]!;
     for (const pattern of patternsIn(skill, school)) {
-      const drawn = drawItems(skill, { controls: pattern.shownBy, count: 40, seed: 5 });
+      const most = Number(itemsUnder(skill, pattern.shownBy).count);
+      const count = Math.min(40, most);
+      const drawn = drawItems(skill, { controls: pattern.shownBy, count, seed: 5 });
       assert.ok(drawn.ok, pattern.id);
       const shows = drawn.given.some((given) =>
         new WorkedItem(skill, given, school).showing().some((shown) => shown.pattern === pattern)
@@ -200,6 +206,7 @@ test('patterns show on some items drawn under the controls they name', () => {
 const isQuick = ({ id }: Skill) => id !== 'long-multiplication';
 
 test('existence agrees with counting on random controls, and conflicts offer what works', () => {
+  let empty = 0;
   for (const skill of skills.filter(isQuick)) {
     const numbers = skill.features.filter((feature) => feature.kind === 'number');
     const control = fc
@@ -227,8 +234,10 @@ test('existence agrees with counting on random controls, and conflicts offer wha
       }),
       { numRuns: 20, seed: 4, endOnFailure: true }
     );
-    assert.ok(some > 0 && (none > 0 || numbers.length === 1), skill.id);
+    assert.ok(some > 0, skill.id);
+    empty += none;
   }
+  assert.ok(empty > 100, `only ${empty} empty requests`);
 });
 
 test('ladder rungs tell which marks, difficulties and times they hold, as many as they count', () => {

@@ -84,11 +84,63 @@ const golden: Readonly<Record<string, readonly [controls: Controls, items: reado
     },
     ['10 1/4 - 3 7/8', '5 5/12 - 1 1/2', '12 3/10 - 6 3/5']
   ],
+  'partition-addition': [
+    { digits: 3, shortest: 2, crossings: 2, roundAddend: false },
+    ['698 + 24', '945 + 99', '578 + 83']
+  ],
+  'bridge-addition': [
+    { addends: 2, suited: true, makesTen: false, digits: 3, base: 100, gap: { min: 3, max: 9 } },
+    ['474 + 297', '492 + 959', '893 + 114']
+  ],
+  'near-multiple-addition': [
+    { suited: true, crosses: true, offset: { max: -1 }, digits: 3, changeDigits: 3, base: 100 },
+    ['127 + 194', '699 + 596', '877 + 690']
+  ],
   'near-multiple-subtraction': [
     { digits: 3, changeDigits: 2, offset: within(-2, -1), suited: true },
     ['895 - 68', '708 - 68', '952 - 59']
   ],
+  complement: [
+    { kind: ['power-of-ten'], trailingZeros: 0, targetDigits: 4, digits: 3, zeros: 1 },
+    ['1000 - 904', '1000 - 905', '1000 - 405']
+  ],
+  'near-doubles': [
+    { digits: 2, doublingCarries: 2, difference: { min: 2, max: 9 } },
+    ['85 + 78', '58 + 67', '68 + 70']
+  ],
+  'reversed-pair': [{ digitSum: { min: 11, max: 13 } }, ['84 + 48', '76 + 67', '58 + 85']],
+  'compatible-addition': [
+    { addends: 5, pairs: 2, decoys: { max: 1 }, adjacent: 0 },
+    ['11 + 53 + 89 + 47 + 75', '24 + 69 + 20 + 31 + 80', '53 + 80 + 63 + 20 + 47']
+  ],
+  doubling: [{ digits: 4, carries: 2, zeros: { max: 1 } }, ['2 x 5470', '2 x 9074', '2 x 3296']],
+  'double-and-halve': [
+    {
+      suited: true,
+      roundFactor: false,
+      halvings: 2,
+      halvedFactors: 2,
+      doublingCarries: { min: 1, max: 3 }
+    },
+    ['12 x 18', '12 x 14', '14 x 16']
+  ],
+  'near-base-multiplication': [
+    { base: 100, overlap: false, sides: ['mixed'], largestDeviation: { min: 3, max: 9 } },
+    ['109 x 97', '99 x 106', '103 x 92']
+  ],
+  'near-base-square': [
+    { base: { min: 30, max: 90 }, deviation: { min: 7, max: 12 } },
+    ['51² near 60', '62² near 50', '91² near 80']
+  ],
   'square-ending-five': [{ digits: 2 }, ['45²', '55²', '75²']],
+  'repunit-multiplication': [
+    { window: 2, digits: 4, carries: { min: 1, max: 2 }, zeros: 0 },
+    ['8347 x 11', '7258 x 11', '3447 x 11']
+  ],
+  'exact-cube-root': [
+    { rootDigits: 2, selfEnding: false, bracket: { min: 4 } },
+    ['∛110592', '∛912673', '∛658503']
+  ],
   'factorise-quadratic': [
     {
       ...{ factorable: true, content: 1, kind: ['general'], monic: true },

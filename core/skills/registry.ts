@@ -7,8 +7,21 @@ import { card as decimalSubtraction } from './decimals/decimal-subtraction/card'
 import { card as orderDecimals } from './decimals/order-decimals/card';
 import { card as mixedAddition } from './fractions/mixed-addition/card';
 import { card as mixedSubtraction } from './fractions/mixed-subtraction/card';
+import { card as partitionAddition } from './mental/partition-addition/card';
+import { card as bridgeAddition } from './mental/bridge-addition/card';
+import { card as nearMultipleAddition } from './mental/near-multiple-addition/card';
 import { card as nearMultipleSubtraction } from './mental/near-multiple-subtraction/card';
+import { card as complement } from './mental/complement/card';
+import { card as nearDoubles } from './mental/near-doubles/card';
+import { card as reversedPair } from './mental/reversed-pair/card';
+import { card as compatibleAddition } from './mental/compatible-addition/card';
+import { card as doubling } from './mental/doubling/card';
+import { card as doubleAndHalve } from './mental/double-and-halve/card';
+import { card as nearBaseMultiplication } from './mental/near-base-multiplication/card';
+import { card as nearBaseSquare } from './mental/near-base-square/card';
 import { card as squareEndingFive } from './mental/square-ending-five/card';
+import { card as repunitMultiplication } from './mental/repunit-multiplication/card';
+import { card as exactCubeRoot } from './mental/exact-cube-root/card';
 import { card as columnAddition } from './written/column-addition/card';
 import { card as columnSubtraction } from './written/column-subtraction/card';
 import { card as shortMultiplication } from './written/short-multiplication/card';
@@ -36,8 +49,21 @@ const entries: readonly (readonly [card: SkillCard, load: Load])[] = [
   [decimalDivision, () => import('./decimals/decimal-division')],
   [mixedAddition, () => import('./fractions/mixed-addition')],
   [mixedSubtraction, () => import('./fractions/mixed-subtraction')],
+  [partitionAddition, () => import('./mental/partition-addition')],
+  [bridgeAddition, () => import('./mental/bridge-addition')],
+  [nearMultipleAddition, () => import('./mental/near-multiple-addition')],
   [nearMultipleSubtraction, () => import('./mental/near-multiple-subtraction')],
+  [complement, () => import('./mental/complement')],
+  [nearDoubles, () => import('./mental/near-doubles')],
+  [reversedPair, () => import('./mental/reversed-pair')],
+  [compatibleAddition, () => import('./mental/compatible-addition')],
+  [doubling, () => import('./mental/doubling')],
+  [doubleAndHalve, () => import('./mental/double-and-halve')],
+  [nearBaseMultiplication, () => import('./mental/near-base-multiplication')],
+  [nearBaseSquare, () => import('./mental/near-base-square')],
   [squareEndingFive, () => import('./mental/square-ending-five')],
+  [repunitMultiplication, () => import('./mental/repunit-multiplication')],
+  [exactCubeRoot, () => import('./mental/exact-cube-root')],
   [factoriseQuadratic, () => import('./algebra/factorise-quadratic')]
 ];
 

@@ -64,6 +64,7 @@ export {
   type StepMore
 } from './step';
 export { capital, stepWords, worded, type StepWords, type Wording } from './words';
+export { crossSheet } from './sheets/cross';
 export { chainSheet, withLines, type Piece } from './sheets/chain';
 export { carryingFrame, columnFrame, corner, printedDigits } from './sheets/columns';
 export { FractionSheet } from './sheets/fractions';

@@ -1,13 +1,14 @@
 import { ANSWER } from '../graph';
 import { printedCell, squareCell, type Layout } from '../layout';
 
+const WIDTH = 14;
 const LINE = 3;
 const FROM = 12;
 
-/** What stands on a number line with two jumps: a long one back, then a little either way. */
+/** What stands on a number line with two jumps: a long one, then a little either way. */
 export interface Jumps {
   readonly start: string;
-  readonly sign: string;
+  readonly sign: '+' | '−';
   /** The steps: what is jumped, where it lands, and what is put right after. */
   readonly jump: string;
   readonly landing: string;
@@ -16,26 +17,27 @@ export interface Jumps {
   readonly goesOn: boolean;
 }
 
-/** Two jumps along a number line, the answer at their end. */
+/** Two jumps along a number line, to the right where something is added, the answer at their end. */
 export function jumpsSheet({ start, sign, jump, landing, hop, goesOn }: Jumps): Layout {
   const [lands, ends] = goesOn ? [4.5, 1.5] : [1.5, 4.5];
+  const at = (x: number) => (sign === '+' ? WIDTH - x : x);
   const under = (step: string, x: number) =>
-    squareCell(step, { x: x - 1.4, y: LINE + 0.15, width: 2.8 });
+    squareCell(step, { x: at(x) - 1.4, y: LINE + 0.15, width: 2.8 });
   return {
-    width: 14,
+    width: WIDTH,
     height: 5,
     cells: [
-      printedCell('given', start, { x: FROM - 1.5, y: LINE + 0.15, width: 3 }),
-      printedCell('sign', sign, { x: 6.2, y: 0 }),
-      squareCell(jump, { x: 7.2, y: 0, width: 3 }),
+      printedCell('given', start, { x: at(FROM) - 1.5, y: LINE + 0.15, width: 3 }),
+      printedCell('sign', sign, { x: at(7.2) - 1, y: 0 }),
+      squareCell(jump, { x: at(7.2), y: 0, width: 3 }),
       under(landing, lands),
-      squareCell(hop, { x: 2, y: 1, width: 2 }, 'carry'),
+      squareCell(hop, { x: at(3) - 1, y: 1, width: 2 }, 'carry'),
       under(ANSWER, ends)
     ],
     rules: [{ x1: 0.5, y1: LINE, x2: 13.5, y2: LINE }],
     arcs: [
-      { x1: FROM, x2: lands, y: LINE, height: 1.6 },
-      { x1: lands, x2: ends, y: LINE, height: 0.8 }
+      { x1: at(FROM), x2: at(lands), y: LINE, height: 1.6 },
+      { x1: at(lands), x2: at(ends), y: LINE, height: 0.8 }
     ]
   };
 }

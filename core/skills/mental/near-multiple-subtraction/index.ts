@@ -1,83 +1,18 @@
 import { accuracy, method, schemeOf } from '../../../marking/schemes';
-import { signedNumber } from '../../../numbers';
-import { ANSWER, constant, jumpsSheet, step, using } from '../../../working';
-import { defineSkill, pattern, rung } from '../../define';
+import { jumpsSheet } from '../../../working';
+import { defineSkill, rung } from '../../define';
 import { count, flag, oneOf } from '../../feature';
 import { twoNumbers } from '../../given/numbers';
+import { compensation, compensationErrors, type Given } from '../compensation';
+import { nearMultiple, type NearMultiple } from '../near-multiple';
 import { card } from './card';
-import { isBeside, nearMultiple, type NearMultiple } from './near';
 import { items } from './space';
 
 const DIGITS = [1, 6] as const;
 
-interface Given {
-  readonly start: string;
-  readonly change: string;
-}
-
 type Look = Given & NearMultiple;
 
-/**
- * Take the multiple away, then put right what was too much or too little:
- *
- *   multiple --> difference ----------> answer
- *      \-------> adjustment --------------/
- *
- * The multiple need not be held for the adjustment: both are seen from the change, which is on paper.
- */
-function compensation({ start, change }: Given) {
-  const [from, less] = [BigInt(start), BigInt(change)];
-  const { multiple } = nearMultiple(Number(change));
-  const reading = signedNumber;
-  return [
-    step('multiple', [], () => BigInt(multiple), {
-      reading,
-      isMethod: true,
-      // Another multiple of ten beside the change does as well: 290 for 298.
-      accepts: (written) => typeof written === 'bigint' && isBeside(written, less),
-      says: ({ value, write }) => `Take away ${value} instead of ${write(change)}.`
-    }),
-    step('difference', ['multiple'], (m) => from - m, {
-      reading,
-      says: ({ value, of, write }) => `${write(start)} − ${of('multiple')} = ${value}.`
-    }),
-    step('adjustment', ['multiple'], (m) => m - less, {
-      reading,
-      // Which way it goes is seen from the number line or said, so that the sign may be left off.
-      meant: (written, own) =>
-        typeof own === 'bigint' && written === -own && own < 0n ? own : written,
-      holds: [],
-      leftOut: 0n,
-      silentAt: 0n,
-      says: ({ value }) =>
-        value.startsWith('−')
-          ? `That was ${value.slice(1)} too little: take away ${value.slice(1)} more.`
-          : `That was ${value} too much: add ${value}.`
-    }),
-    step(ANSWER, ['difference', 'adjustment'], (difference, by) => difference + by, {
-      reading,
-      says: ({ value, write }) => `So ${write(start)} − ${write(change)} = ${value}.`
-    })
-  ];
-}
-
-function wrongWay({ change }: Given) {
-  const by = using(['multiple'], (multiple) => BigInt(change) - multiple);
-  return {
-    adjustment: {
-      ...by,
-      // It is written with either sign; only the answer shows which way it went.
-      accepts: (written: unknown, get: Parameters<typeof by.rule>[0]) => {
-        const wrong = by.rule(get);
-        return typeof wrong === 'bigint' && (written === wrong || written === -wrong);
-      }
-    },
-    [ANSWER]: using(
-      ['difference', 'multiple'],
-      (difference, multiple) => difference + BigInt(change) - multiple
-    )
-  };
-}
+const direction = { sign: -1n, landing: 'difference' } as const;
 
 /** The change is a little below a multiple, and the start does not have so much beyond one. */
 const plain = { suited: true, crosses: true, offset: { max: -1 } };
@@ -125,7 +60,7 @@ export const skill = defineSkill({
     )
   },
   items,
-  working: { compensation },
+  working: { compensation: compensation(direction) },
   sheet: ({ start, change }) =>
     jumpsSheet({
       start,
@@ -136,20 +71,7 @@ export const skill = defineSkill({
       goesOn: nearMultiple(Number(change)).offset > 0
     }),
   marks: schemeOf(method('multiple'), accuracy()),
-  patterns: {
-    'compensated-wrong-way': pattern(
-      'Compensated the wrong way',
-      'What was too much is taken away again.',
-      wrongWay,
-      { suited: true }
-    ),
-    'compensation-forgotten': pattern(
-      'Compensation forgotten',
-      'The multiple is taken away and that is all.',
-      { adjustment: constant(0) },
-      { suited: true }
-    )
-  },
+  patterns: compensationErrors(direction),
   prompt: (line) => `Work out ${line} in your head.`,
   difficulty: { constant: -3.1, digits: 0.45, changeDigits: 0.45, suited: -1 },
   seconds: { constant: 6, digits: 2, changeDigits: 1.5 },

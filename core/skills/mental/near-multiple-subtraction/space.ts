@@ -1,6 +1,7 @@
 import { classItems, unionItems, type ItemSpace } from '../../../spaces';
 import type { Wanted } from '../../wanted';
-import { nearMultiple, type NearMultiple } from './near';
+import { nearMultiple, type NearMultiple } from '../near-multiple';
+import { countUpTo, residueAt } from '../residues';
 
 /** Changes are worked alike every thousand from the second thousand on; the first differs, as multiples are positive. */
 const near: readonly NearMultiple[] = Array.from({ length: 2000 }, (_, change) =>
@@ -32,17 +33,9 @@ function itemsOf(digits: number, wanted: Wanted): ItemSpace<{ start: string; cha
     if (crosses === undefined) return { base: 1, from: 0, to: 1 };
     return crosses ? { base, from: 0, to: change % base } : { base, from: change % base, to: base };
   };
-  /** How many wanted starts there are from 0 up to a number. */
-  const startsUpTo = (number: number, change: number) => {
-    const { base, from, to } = beyonds(change);
-    const within = Math.min(Math.max((number % base) - from + 1, 0), to - from);
-    return number < 0 ? 0 : Math.floor(number / base) * (to - from) + within;
-  };
-  const startOf = (change: number, index: number) => {
-    const { base, from, to } = beyonds(change);
-    const place = startsUpTo(lowestStart(change) - 1, change) + index;
-    return Math.floor(place / (to - from)) * base + from + (place % (to - from));
-  };
+  const startsUpTo = (number: number, change: number) => countUpTo(number, beyonds(change));
+  const startOf = (change: number, index: number) =>
+    residueAt(startsUpTo(lowestStart(change) - 1, change) + index, beyonds(change));
   return classItems({
     size: Math.max(0, Math.min(10 ** max, highest) - first),
     weight(key) {

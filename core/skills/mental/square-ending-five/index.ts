@@ -4,7 +4,7 @@ import { classItems } from '../../../spaces';
 import { ANSWER, chainSheet, constant, factsBeside, step } from '../../../working';
 import { defineSkill, pattern, rung } from '../../define';
 import { count } from '../../feature';
-import { givenFrom, type GivenForm } from '../../given/form';
+import { squareForm } from '../numeral-square';
 import { card } from './card';
 
 const DIGITS = [2, 4] as const;
@@ -18,18 +18,10 @@ const schema = z.strictObject({
 
 type Given = z.infer<typeof schema>;
 
-const given: GivenForm<Given> = {
+const given = squareForm<Given>(
   schema,
-  howToType: 'Write a whole number of 2 to 4 digits that ends in 5, with ² or ^2 after it.',
-  print: ({ number }) => `${number}²`,
-  parse(line) {
-    const [, number] = /^\s*(\d+)\s*(?:²|\^\s*2)\s*$/.exec(line) ?? [];
-    return givenFrom(schema, { number });
-  },
-  operands: ({ number }) => [number, number],
-  from: ([number, other, ...rest]) =>
-    number === other && rest.length === 0 ? givenFrom(schema, { number }) : undefined
-};
+  'Write a whole number of 2 to 4 digits that ends in 5, with ² or ^2 after it.'
+);
 
 /** What stands before the 5: 6 of 65. */
 const headOf = ({ number }: Given) => number.slice(0, -1);

@@ -48,12 +48,9 @@ test('error patterns give the answers worked by hand', () =>
 
 test('of two equal numbers only, it is a way of working the product that holds less than rows do', () => {
   const { strategies, cheapest } = suitability('multiplication', ['65', '65']);
-  const ways = strategies.map(({ skill: id, held }) => [id, held]);
+  const held = (id: string) => strategies.find((one) => one.skill === id)!.held;
   // In rows, 325 and 3900 are held with the first digit of their sum; here 42, and 7 before it.
-  assert.deepEqual(ways, [
-    ['long-multiplication', 8],
-    ['square-ending-five', 2]
-  ]);
+  assert.deepEqual([held('long-multiplication'), held(skill.id)], [8, 2]);
   assert.equal(cheapest, skill.id);
   for (const operands of [
     ['65', '75'],

@@ -1,0 +1,11 @@
+import type { SkillCard } from '../../card';
+
+export const card: SkillCard = {
+  id: 'bridge-addition',
+  family: 'mental',
+  title: 'Making up a multiple',
+  example: '198 + 57',
+  schools: { 'make-up': 'Give to make it up' },
+  operation: 'addition',
+  words: 'plus sum bridging make ten through hundred'
+};

@@ -1,0 +1,170 @@
+import * as z from 'zod/mini';
+import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { signedNumber } from '../../../numbers';
+import { ANSWER, chainSheet, step, using, type Piece } from '../../../working';
+import { defineSkill, pattern, rung } from '../../define';
+import { count, flag, oneOf } from '../../feature';
+import { addends } from '../../given/numbers';
+import { restricted } from '../../given/restricted';
+import { bridgeOf, type Bridge } from './bridge';
+import { card } from './card';
+import { items } from './space';
+
+const DIGITS = [1, 4] as const;
+
+interface Given {
+  readonly addends: string[];
+}
+
+interface Look extends Bridge {
+  readonly addends: readonly string[];
+}
+
+const bridged = ({ addends: [one, other] }: Given) => bridgeOf(Number(one), Number(other));
+const look = (given: Given): Look => ({ addends: given.addends, ...bridged(given)! });
+
+/** The addend that is made up, and the one that gives. */
+function partsOf(given: Given) {
+  const { made, base, gap } = bridged(given)!;
+  const [up, gives] = [given.addends[made]!, given.addends[1 - made]!];
+  return { up: BigInt(up), gives: BigInt(gives), base, gap: BigInt(gap) };
+}
+
+/** The next multiples of ten, a hundred and a thousand above a number. */
+const multiplesAbove = (number: bigint) =>
+  [10n, 100n, 1000n].map((base) => (number / base + 1n) * base);
+
+/**
+ * One addend is made up to a multiple with a part of the other:
+ *
+ *   multiple \
+ *              --> answer, or subtotal --> answer
+ *   rest     /
+ *
+ * Making up the other addend, or to another multiple, does as well: the rest follows from what was given.
+ */
+function makeUp(given: Given) {
+  const { up, gives, gap } = partsOf(given);
+  const [one, other] = given.addends.slice(0, 2).map(BigInt) as [bigint, bigint];
+  const third = given.addends[2];
+  const last = third === undefined ? ANSWER : 'subtotal';
+  const steps = [
+    step('multiple', [], () => up + gap, {
+      isMethod: true,
+      accepts: (written) =>
+        typeof written === 'bigint' &&
+        [one, other].some(
+          (own, at) => multiplesAbove(own).includes(written) && written - own <= [other, one][at]!
+        ),
+      says: ({ value, write }) => `${write(up)} takes ${write(gap)} and becomes ${value}.`
+    }),
+    step('rest', ['multiple'], (multiple) => one + other - multiple, {
+      reading: signedNumber,
+      holds: [],
+      says: ({ value, write }) => `Of ${write(gives)} are ${value} left.`
+    }),
+    step(last, ['multiple', 'rest'], (multiple, rest) => multiple + rest, {
+      reading: signedNumber,
+      says: ({ value, of, write }) => `${of('multiple')} ${write('+')} ${of('rest')} = ${value}.`
+    })
+  ];
+  if (third === undefined) return steps;
+  return [
+    ...steps,
+    step(ANSWER, ['subtotal'], (sum) => sum + BigInt(third), {
+      reading: signedNumber,
+      says: ({ value, of, write }) => `${of('subtotal')} ${write('+')} ${write(third)} = ${value}.`
+    })
+  ];
+}
+
+/** Near a multiple, and more is given than what makes it up. */
+const near = { suited: true, makesTen: false };
+const two = { addends: 2, ...near };
+
+/** Sums in the head, one addend made up to a multiple of 10, 100 or 1000 with a part of the other. */
+export const skill = defineSkill({
+  card,
+  given: restricted<Given>(
+    addends(
+      [2, 3],
+      DIGITS,
+      'Write two or three whole numbers of up to 4 digits with + between them; the first two are bridged.'
+    ),
+    z.refine((given: Given) => bridged(given) !== undefined, {
+      path: ['addends'],
+      message: 'one of the first two must be able to make the other up to a multiple of ten'
+    })
+  ),
+  look,
+  features: {
+    addends: count<Look>([2, 3], 'Addends', 'how many numbers are added', (l) => l.addends.length),
+    digits: count<Look>(DIGITS, 'Digits', 'digits of the longest addend', (l) =>
+      Math.max(...l.addends.map(({ length }) => length))
+    ),
+    base: oneOf<Look, number>(
+      [10, 100, 1000],
+      'Base',
+      'an addend is made up to a multiple of this',
+      (l) => l.base
+    ),
+    gap: count<Look>([1, 30], 'Gap', 'what it takes to make it up', (l) => l.gap),
+    makesTen: flag<Look>(
+      'Makes ten',
+      'the ones of the first two make exactly ten',
+      (l) => l.makesTen
+    ),
+    suited: flag<Look>('Suited', 'an addend is near the multiple', (l) => l.suited)
+  },
+  items,
+  working: { 'make-up': makeUp },
+  sheet: (given) => {
+    const { up, gives } = partsOf(given);
+    const [one, other, third] = given.addends;
+    const line = (from: string, to: string): Piece[] => [
+      { given: from, width: 3 },
+      { sign: '→' },
+      { step: to, width: 3 }
+    ];
+    const sum = (text: string, step: string): Piece[] => [
+      { given: text, width: 6 },
+      { sign: '=' },
+      { step, width: 3 }
+    ];
+    return chainSheet([
+      line(String(up), 'multiple'),
+      line(String(gives), 'rest'),
+      sum(`${one} + ${other}`, third === undefined ? ANSWER : 'subtotal'),
+      ...(third === undefined ? [] : [sum(`+ ${third}`, ANSWER)])
+    ]);
+  },
+  marks: schemeOf(method('multiple', 'rest'), accuracy()),
+  // Common practice; no published catalogue is known.
+  patterns: {
+    'given-not-taken': pattern<Given>(
+      'Given but not taken',
+      'One addend is made up, and what was given stays with the other as well.',
+      (given) => ({ rest: using([], () => partsOf(given).gives) })
+    ),
+    'taken-twice': pattern<Given>(
+      'Taken twice',
+      'What was given is taken from the other addend twice.',
+      (given) => {
+        const { gives, gap } = partsOf(given);
+        return { rest: using([], () => gives - 2n * gap) };
+      }
+    )
+  },
+  prompt: (line) => `Work out ${line} in your head.`,
+  difficulty: { constant: -3.9, digits: 0.55, addends: 0.4, suited: -0.4, gap: 0.02 },
+  seconds: { constant: 0, digits: 2, addends: 3 },
+  suits: (given) => bridged(given)!.suited,
+  ladder: [
+    rung('worked-example', 1, { ...two, digits: 2, base: 10, gap: { max: 2 } }),
+    rung('gaps', 1, { ...two, digits: 2, base: 10, gap: { min: 2, max: 3 } }),
+    rung('set-out', 4, { ...two, digits: 3, base: 100, gap: { max: 4 } }),
+    rung('bare', 4, { ...two, digits: 3, base: 100, gap: { min: 3, max: 9 } }),
+    rung('harder', 3, { addends: 3, ...near, digits: 3, base: 100 }),
+    rung('challenge', 2, { ...two, digits: 4, base: 1000, gap: { max: 15 } })
+  ]
+});

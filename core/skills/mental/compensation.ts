@@ -1,0 +1,110 @@
+import { signedNumber } from '../../numbers';
+import { ANSWER, constant, step, using, type Replacements, type Step } from '../../working';
+import { pattern } from '../define';
+import { isBeside, nearMultiple } from './near-multiple';
+
+export interface Given {
+  readonly start: string;
+  readonly change: string;
+}
+
+/** What differs between adding and taking away. */
+interface Direction {
+  /** 1 to add the change, -1 to take it away. */
+  readonly sign: 1n | -1n;
+  /** The step where the multiple has been added or taken away. */
+  readonly landing: 'sum' | 'difference';
+}
+
+/**
+ * Add the multiple or take it away, then put right what was too much or too little:
+ *
+ *   multiple --> sum, difference -----> answer
+ *      \-------> adjustment --------------/
+ *
+ * The multiple need not be held for the adjustment: both are seen from the change, which is on paper.
+ */
+export function compensation({ sign, landing }: Direction) {
+  const mark = sign === 1n ? '+' : '−';
+  return ({ start, change }: Given): Step[] => {
+    const [from, by] = [BigInt(start), BigInt(change)];
+    const { multiple } = nearMultiple(Number(change));
+    const reading = signedNumber;
+    return [
+      step('multiple', [], () => BigInt(multiple), {
+        reading,
+        isMethod: true,
+        // Another multiple of ten beside the change does as well: 290 for 298.
+        accepts: (written) => typeof written === 'bigint' && isBeside(written, by),
+        says: ({ value, write }) =>
+          `${sign === 1n ? 'Add' : 'Take away'} ${value} instead of ${write(change)}.`
+      }),
+      step(landing, ['multiple'], (m) => from + sign * m, {
+        reading,
+        says: ({ value, of, write }) => `${write(start)} ${mark} ${of('multiple')} = ${value}.`
+      }),
+      step('adjustment', ['multiple'], (m) => sign * (by - m), {
+        reading,
+        // Which way it goes is seen from the number line or said, so that the sign may be left off.
+        meant: (written, own) =>
+          typeof own === 'bigint' && written === -own && own < 0n ? own : written,
+        holds: [],
+        leftOut: 0n,
+        silentAt: 0n,
+        says: ({ value }) => putRight(value, sign)
+      }),
+      step(ANSWER, [landing, 'adjustment'], (landed, more) => landed + more, {
+        reading,
+        says: ({ value, write }) => `So ${write(start)} ${mark} ${write(change)} = ${value}.`
+      })
+    ];
+  };
+}
+
+/** What was too much or too little, and what is done about it. */
+function putRight(adjustment: string, sign: 1n | -1n): string {
+  const isBack = adjustment.startsWith('−');
+  const size = isBack ? adjustment.slice(1) : adjustment;
+  const was = isBack === (sign === 1n) ? 'too much' : 'too little';
+  if (isBack) return `That was ${size} ${was}: take away ${size}${sign === 1n ? '' : ' more'}.`;
+  return `That was ${size} ${was}: add ${size}${sign === 1n ? ' more' : ''}.`;
+}
+
+function wrongWay({ sign, landing }: Direction) {
+  return ({ change }: Given): Replacements => {
+    const by = using(['multiple'], (multiple) => sign * (multiple - BigInt(change)));
+    return {
+      adjustment: {
+        ...by,
+        // It is written with either sign; only the answer shows which way it went.
+        accepts: (written: unknown, get: Parameters<typeof by.rule>[0]) => {
+          const wrong = by.rule(get);
+          return typeof wrong === 'bigint' && (written === wrong || written === -wrong);
+        }
+      },
+      [ANSWER]: using(
+        [landing, 'multiple'],
+        (landed, multiple) => landed + sign * (multiple - BigInt(change))
+      )
+    };
+  };
+}
+
+/** What goes wrong when a multiple is worked with. */
+export function compensationErrors(direction: Direction) {
+  const isAdding = direction.sign === 1n;
+  return {
+    'compensated-wrong-way': pattern(
+      'Compensated the wrong way',
+      isAdding ? 'What was too much is added again.' : 'What was too much is taken away again.',
+      wrongWay(direction),
+      { suited: true }
+    ),
+    'compensation-forgotten': pattern<Given>(
+      'Compensation forgotten',
+      `The multiple is ${isAdding ? 'added' : 'taken away'} and that is all.`,
+      { adjustment: constant(0) },
+      { suited: true }
+    )
+  };
+}

@@ -1,0 +1,11 @@
+import type { SkillCard } from '../../card';
+
+export const card: SkillCard = {
+  id: 'near-base-multiplication',
+  family: 'mental',
+  title: 'Multiplying near a base',
+  example: '97 x 93',
+  schools: { deviations: 'By the deviations' },
+  operation: 'multiplication',
+  words: 'times product near hundred cross deviation'
+};

@@ -1,0 +1,11 @@
+import type { SkillCard } from '../../card';
+
+export const card: SkillCard = {
+  id: 'near-base-square',
+  family: 'mental',
+  title: 'Squaring near a base',
+  example: '98²',
+  schools: { deviation: 'By the deviation' },
+  operation: 'multiplication',
+  words: 'square times itself near hundred deviation'
+};

@@ -1,0 +1,11 @@
+import type { SkillCard } from '../../card';
+
+export const card: SkillCard = {
+  id: 'near-doubles',
+  family: 'mental',
+  title: 'Near doubles',
+  example: '65 + 67',
+  schools: { smaller: 'From the smaller', larger: 'From the larger' },
+  operation: 'addition',
+  words: 'plus sum double twice almost equal'
+};

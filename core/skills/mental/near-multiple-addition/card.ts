@@ -1,0 +1,11 @@
+import type { SkillCard } from '../../card';
+
+export const card: SkillCard = {
+  id: 'near-multiple-addition',
+  family: 'mental',
+  title: 'Adding near a multiple',
+  example: '576 + 198',
+  schools: { compensation: 'Compensation' },
+  operation: 'addition',
+  words: 'plus sum rounding adjusting number line jumps'
+};

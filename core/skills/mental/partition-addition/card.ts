@@ -1,0 +1,11 @@
+import type { SkillCard } from '../../card';
+
+export const card: SkillCard = {
+  id: 'partition-addition',
+  family: 'mental',
+  title: 'Adding from the left',
+  example: '78 + 89',
+  schools: { partition: 'Place by place from the left' },
+  operation: 'addition',
+  words: 'plus sum partition split hundreds tens ones parts'
+};
