@@ -33,7 +33,12 @@ export interface Declaration<Given, Look> {
   readonly difficulty: Prediction;
   readonly seconds: Prediction;
   readonly ladder: readonly RungPlan[];
+  /** Whether the numbers suit it; all do if absent. */
   suits?(given: Given): boolean;
+  /** Why they do or do not. */
+  because?(given: Given): string;
+  /** The controls that exactly the items that suit meet, where there are such. */
+  readonly suitsUnder?: Controls;
 }
 
 export type Working =
@@ -73,7 +78,9 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
     sheet: (item, school, style) => declared.sheet(item, school, style),
     scheme: (item, school, style = defaultHouseStyle) =>
       typeof marks === 'function' ? marks(item, school, style) : marks,
-    suits: (item) => declared.suits?.(item) ?? true
+    suits: (item) => declared.suits?.(item) ?? true,
+    because: (item) => declared.because?.(item) ?? 'Any numbers do.',
+    suitsUnder: declared.suits ? declared.suitsUnder : {}
   };
   return skill as unknown as Skill;
 }

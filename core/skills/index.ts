@@ -41,5 +41,7 @@ export {
 export { findByWords, listed, type ListedSkill } from './find';
 export { viewItem, type ItemView, type ViewedStep } from './view';
 export { suitability, type StrategyCost, type Suitability } from './suitability';
-export { waysOf, type Way } from './ways';
+export { allWaysOf, waysOf, type Way } from './ways';
+export { readSum, type Sum } from './read-sum';
+export { countSuiting, type Suiting } from './suiting';
 export { difficultyOf, secondsOf, type Weights } from './weights';

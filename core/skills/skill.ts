@@ -33,8 +33,11 @@ export interface Skill<Given = unknown> extends SkillCard {
   graph(given: Given, school: string): Graph;
   sheet(given: Given, school: string, style: HouseStyle): Layout;
   scheme(given: Given, school: string, style?: HouseStyle): Scheme;
-  /** Whether the numbers suit this way of working. */
+  /** Whether the numbers suit this way of working, and why or why not, in a sentence. */
   suits(given: Given): boolean;
+  because(given: Given): string;
+  /** The controls that exactly the items that suit meet, none where all do; undefined where each must be looked at. */
+  readonly suitsUnder: Controls | undefined;
 }
 
 /**

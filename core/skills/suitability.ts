@@ -2,6 +2,7 @@ import { isShown, liveSteps, printValue, stepOf } from '../working';
 import type { Operation } from './card';
 import { loadedSkills } from './registry';
 import type { Skill } from './skill';
+import { secondsOf } from './weights';
 import { WorkedItem } from './worked';
 
 /** What a way of working costs on given numbers. */
@@ -14,6 +15,10 @@ export interface StrategyCost {
   readonly steps: number;
   /** After each step, the digits of computed values still to be used: at their most. */
   readonly held: number;
+  /** Why the numbers suit it or not, in a sentence. */
+  readonly because: string;
+  /** Predicted time. */
+  readonly seconds: number;
 }
 
 export interface Suitability {
@@ -35,6 +40,14 @@ export function cheapestOf(strategies: readonly StrategyCost[]): StrategyCost | 
     .sort((one, other) => one.held - other.held || one.steps - other.steps)[0];
 }
 
+/** The ways that cost as little as the cheapest: several where they tie. */
+export function cheapestWays(strategies: readonly StrategyCost[]): StrategyCost[] {
+  const best = cheapestOf(strategies);
+  return strategies.filter(
+    ({ applies, held, steps }) => applies && held === best?.held && steps === best.steps
+  );
+}
+
 function costsOf(skill: Skill, operation: Operation, operands: readonly string[]): StrategyCost[] {
   if (skill.operation !== operation) return [];
   const given = skill.given.from?.(operands);
@@ -43,6 +56,8 @@ function costsOf(skill: Skill, operation: Operation, operands: readonly string[]
     skill: skill.id,
     school,
     applies: skill.suits(given),
+    because: skill.because(given),
+    seconds: secondsOf(skill.weights, skill.measure(given)),
     ...costOf(new WorkedItem(skill, given, school))
   }));
 }

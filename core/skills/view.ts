@@ -1,5 +1,5 @@
 import { writeText, type HouseStyle } from '../house-style';
-import { liveSteps, writtenValue, type Layout } from '../working';
+import { liveSteps, stepOf, writtenValue, type Layout } from '../working';
 import { itemOf, type Item } from './item';
 import type { Skill } from './skill';
 import { WorkedItem } from './worked';
@@ -19,8 +19,8 @@ export interface ViewedStep {
   readonly id: string;
   readonly text: string;
   readonly explanation: string;
-  /** How many values are still to be used after it. */
-  readonly held: number;
+  /** The values that are still to be used after it: what is kept in mind where nothing is written down. */
+  readonly held: readonly string[];
 }
 
 /** Works an item out for the bench. */
@@ -43,7 +43,9 @@ export function viewItem(
       id: step.id,
       text: writeText(writtenValue(step, key.get(step.id), style)!, style),
       explanation: worked.explain(step, style),
-      held: live[graph.steps.indexOf(step)]!.length
+      held: live[graph.steps.indexOf(step)]!.map((id) =>
+        writeText(writtenValue(stepOf(graph, id), key.get(id), style)!, style)
+      )
     }))
   };
 }

@@ -159,6 +159,15 @@ export const skill = defineSkill({
   difficulty: { constant: -3.9, digits: 0.55, addends: 0.4, suited: -0.4, gap: 0.02 },
   seconds: { constant: 0, digits: 2, addends: 3 },
   suits: (given) => bridged(given)!.suited,
+  because(given) {
+    const { base, suited, makesTen } = bridged(given)!;
+    const { up, gap } = partsOf(given);
+    if (!suited) return `Neither number is within 3 below a multiple of ten.`;
+    return makesTen && base === 10
+      ? `The ones make exactly ten.`
+      : `${up} is ${gap} below a multiple of ${base}, and the other has as much to give.`;
+  },
+  suitsUnder: { suited: true },
   ladder: [
     rung('worked-example', 1, { ...two, digits: 2, base: 10, gap: { max: 2 } }),
     rung('gaps', 1, { ...two, digits: 2, base: 10, gap: { min: 2, max: 3 } }),

@@ -94,6 +94,12 @@ export const skill = defineSkill({
   difficulty: { constant: -4.4, addends: 0.45, leftover: 0.4, decoys: 0.25 },
   seconds: { constant: 0, addends: 3, leftover: 2 },
   suits: (given) => look(given).pairs > 0,
+  because(given) {
+    const { pairs } = look(given);
+    if (pairs === 0) return 'No two of them make a hundred.';
+    return pairs === 1 ? 'One pair makes a hundred.' : `${pairs} pairs make a hundred each.`;
+  },
+  suitsUnder: { pairs: { min: 1 } },
   ladder: [
     rung('worked-example', 1, { addends: 3, pairs: 1, decoys: 0, adjacent: 1 }),
     rung('gaps', 1, { addends: 3, pairs: 1, decoys: { max: 1 }, adjacent: 0 }),

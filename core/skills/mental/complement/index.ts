@@ -155,6 +155,7 @@ export const skill = defineSkill({
     kind: { 'power-of-ten': 0, 'multiple-of-ten': 0.25 }
   },
   seconds: { constant: 2, targetDigits: 2 },
+  because: ({ target }) => `It is made up to ${target}, a round number.`,
   ladder: [
     rung('worked-example', 1, { ...power, targetDigits: 3, digits: 2, zeros: 0 }),
     rung('gaps', 1, { kind: ['multiple-of-ten'], targetDigits: 3, digits: 2, trailingZeros: 0 }),

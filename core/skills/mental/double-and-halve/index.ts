@@ -157,6 +157,13 @@ export const skill = defineSkill({
   },
   seconds: { constant: 4, halvings: 3, doublingCarries: 1.5 },
   suits: (given) => isSuited(look(given)) || makesTen(look(given)),
+  because(given) {
+    const seen = look(given);
+    if (isSuited(seen)) return `Halved as far as it goes, ${seen.ends.join(' and ')} are left.`;
+    if (makesTen(seen)) return 'Halving one makes a multiple of ten of the other.';
+    const large = seen.ends.find((end) => end > 10);
+    return large === undefined ? 'Nothing is halved.' : `${large} is left above ten.`;
+  },
   ladder: [
     rung('worked-example', 1, { ...small, halvings: 1, doublingCarries: 0 }),
     rung('gaps', 1, { ...small, halvings: 1, doublingCarries: 1 }),

@@ -186,6 +186,7 @@ export const skill = defineSkill({
   prompt: (line) => `Work out ${line} in your head.`,
   difficulty: { constant: -4.2, digits: 0.4, carries: 0.3, longestRun: 0.15 },
   seconds: { constant: 2, digits: 1.5, carries: 1.5 },
+  because: () => 'A number is taken twice, and only one digit ahead is looked at.',
   // With two such digits one of them is not the first, so that something is sent on.
   ladder: [
     rung('worked-example', 1, { digits: 2, carries: 2, zeros: 0 }),

@@ -128,6 +128,7 @@ export const skill = defineSkill({
   prompt: (line) => `Work out ${line} in your head: it is a whole number.`,
   difficulty: { constant: -0.6, rootDigits: 0.3, selfEnding: -0.5, bracket: 0.06 },
   seconds: { constant: 8, bracket: 0.5 },
+  because: () => 'It is an exact cube.',
   ladder: [
     rung('worked-example', 1, { rootDigits: 2, selfEnding: true, bracket: { max: 3 } }),
     rung('gaps', 1, { rootDigits: 2, selfEnding: true, bracket: { min: 2, max: 5 } }),

@@ -12,7 +12,7 @@ import {
   isPadded,
   isPower,
   joined
-} from '../near-base';
+} from '../../in-the-head/near-base';
 import { card } from './card';
 import { given, isItem, type Given } from './given';
 
@@ -209,6 +209,11 @@ export const skill = defineSkill({
   suits: ({ left, right, base }) =>
     nearestIs(left, right, base) &&
     [left, right].every((number) => Math.abs(Number(number) - base) <= 15),
+  because({ left, right, base }) {
+    const farther = Math.max(...[left, right].map((number) => Math.abs(Number(number) - base)));
+    if (!nearestIs(left, right, base)) return `Another base than ${base} is nearer.`;
+    return `${farther <= 15 ? 'Both are' : 'One is not'} within 15 of ${base}.`;
+  },
   ladder: [
     rung('worked-example', 1, { ...hundred, sides: ['both-over'], padded: true }),
     rung('gaps', 1, { ...hundred, sides: ['both-under'], largestDeviation: { max: 5 } }),

@@ -15,8 +15,8 @@ import {
   isPower,
   joined,
   nearestBase
-} from '../near-base';
-import { squareForm } from '../numeral-square';
+} from '../../in-the-head/near-base';
+import { squareForm } from '../../in-the-head/numeral-square';
 import { card } from './card';
 
 interface Given {
@@ -194,6 +194,8 @@ export const skill = defineSkill({
   },
   seconds: { constant: 6, deviation: 0.6 },
   suits: ({ number, base }: Given) => Math.abs(Number(number) - base) <= 15,
+  because: ({ number, base }: Given) =>
+    `${number} is ${Math.abs(Number(number) - base) <= 15 ? '' : 'not '}within 15 of ${base}.`,
   ladder: [
     rung('worked-example', 1, {
       base: { min: 100 },

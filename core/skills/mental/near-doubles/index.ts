@@ -154,6 +154,10 @@ export const skill = defineSkill({
   prompt: (line) => `Work out ${line} in your head.`,
   difficulty: { constant: -4.3, digits: 0.7, difference: 0.04, doublingCarries: 0.35 },
   seconds: { constant: 2, digits: 2, doublingCarries: 2 },
+  because(given) {
+    const { smaller, larger } = look(given);
+    return `The numbers are ${larger - smaller} apart.`;
+  },
   ladder: [
     rung('worked-example', 1, { digits: 2, doublingCarries: 0, difference: { min: 1, max: 3 } }),
     rung('gaps', 1, { digits: 2, doublingCarries: 1, difference: { min: 1, max: 3 } }),

@@ -3,8 +3,8 @@ import { jumpsSheet } from '../../../working';
 import { defineSkill, rung } from '../../define';
 import { count, flag, oneOf } from '../../feature';
 import { twoNumbers } from '../../given/numbers';
-import { compensation, compensationErrors, type Given } from '../compensation';
-import { nearMultiple, type NearMultiple } from '../near-multiple';
+import { compensation, compensationErrors, type Given } from '../../in-the-head/compensation';
+import { nearMultiple, nearWords, type NearMultiple } from '../../in-the-head/near-multiple';
 import { card } from './card';
 import { items } from './space';
 
@@ -69,6 +69,8 @@ export const skill = defineSkill({
   difficulty: { constant: -3.5, digits: 0.45, changeDigits: 0.4, suited: -0.9 },
   seconds: { constant: 5, digits: 1.5, changeDigits: 1.5 },
   suits: ({ change }) => nearMultiple(Number(change)).suited,
+  because: ({ change }) => nearWords(change),
+  suitsUnder: { suited: true },
   // From ten less one or two to thousands.
   ladder: [
     rung('worked-example', 1, { ...below, digits: 2, changeDigits: 1 }),

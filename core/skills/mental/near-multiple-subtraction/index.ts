@@ -3,8 +3,8 @@ import { jumpsSheet } from '../../../working';
 import { defineSkill, rung } from '../../define';
 import { count, flag, oneOf } from '../../feature';
 import { twoNumbers } from '../../given/numbers';
-import { compensation, compensationErrors, type Given } from '../compensation';
-import { nearMultiple, type NearMultiple } from '../near-multiple';
+import { compensation, compensationErrors, type Given } from '../../in-the-head/compensation';
+import { nearMultiple, nearWords, type NearMultiple } from '../../in-the-head/near-multiple';
 import { card } from './card';
 import { items } from './space';
 
@@ -76,6 +76,8 @@ export const skill = defineSkill({
   difficulty: { constant: -3.1, digits: 0.45, changeDigits: 0.45, suited: -1 },
   seconds: { constant: 6, digits: 2, changeDigits: 1.5 },
   suits: ({ change }) => nearMultiple(Number(change)).suited,
+  because: ({ change }) => nearWords(change),
+  suitsUnder: { suited: true },
   // From ten less one or two to thousands; what is left is never so small that one would count up to it.
   ladder: [
     rung('worked-example', 1, { ...plain, digits: 2, changeDigits: 1, answerDigits: 2 }),

@@ -10,7 +10,7 @@ import {
   countsAsMeasured,
   ranksAsListed
 } from '../../space-checks.test-helper';
-import { nearMultiple } from '../near-multiple';
+import { nearMultiple } from '../../in-the-head/near-multiple';
 import { items } from './space';
 
 const skill = skillOf('near-multiple-subtraction');

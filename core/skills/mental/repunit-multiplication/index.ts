@@ -194,6 +194,7 @@ export const skill = defineSkill({
   prompt: (line) => `Work out ${line} in your head.`,
   difficulty: { constant: -4.3, digits: 0.35, window: 0.5, carries: 0.3, largestCarry: 0.2 },
   seconds: { constant: 0, digits: 2, window: 2, carries: 1.5 },
+  because: ({ repunit }) => `${repunit} has nothing but ones.`,
   ladder: [
     rung('worked-example', 1, { window: 2, digits: 2, carries: 1 }),
     rung('gaps', 1, { window: 2, digits: 3, carries: 1, zeros: 0 }),

@@ -115,6 +115,7 @@ export const skill = defineSkill({
   prompt: (line) => `Work out ${line} in your head.`,
   difficulty: { constant: -3.4, digitSum: 0.06, crosses: 0.7 },
   seconds: { constant: 4, crosses: 3 },
+  because: () => 'The digits are the same, the other way round.',
   ladder: [
     rung('worked-example', 1, { digitSum: { min: 3, max: 8 } }),
     rung('gaps', 1, { digitSum: { min: 6, max: 9 } }),

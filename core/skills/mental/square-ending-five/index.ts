@@ -4,7 +4,7 @@ import { classItems } from '../../../spaces';
 import { ANSWER, chainSheet, constant, factsBeside, step } from '../../../working';
 import { defineSkill, pattern, rung } from '../../define';
 import { count } from '../../feature';
-import { squareForm } from '../numeral-square';
+import { squareForm } from '../../in-the-head/numeral-square';
 import { card } from './card';
 
 const DIGITS = [2, 4] as const;
@@ -106,6 +106,7 @@ export const skill = defineSkill({
   prompt: (line) => `Work out ${line} in your head.`,
   difficulty: { constant: -3.6, digits: 1, lead: 0.025 },
   seconds: { constant: 0, digits: 5, lead: 0.3 },
+  because: () => 'The number ends in 5.',
   // What stands before the 5 grows; no rung has only the nine numbers of two digits to choose from.
   ladder: [
     rung('worked-example', 1, { lead: { min: 2, max: 11 } }),

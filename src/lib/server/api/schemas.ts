@@ -141,7 +141,10 @@ export const formsReply = z.object({
 
 export const suitabilityReply = z.object({
   strategies: z.array(
-    z.object({ skill: text, school: text, applies: z.boolean(), steps: z.int(), held: z.int() })
+    z.object({
+      ...{ skill: text, school: text, applies: z.boolean(), steps: z.int(), held: z.int() },
+      ...{ because: text, seconds: z.number() }
+    })
   ),
   cheapest: text.nullable()
 });

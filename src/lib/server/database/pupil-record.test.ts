@@ -13,13 +13,15 @@ import { readResults, type Results } from './results';
 import { removeScriptPage } from './script-pages';
 import { removeSitting, sitPaper } from './sittings';
 
-/** What results say of a class beside names. */
+/** What results say of a class beside names, and beside the order that these give. */
 const statistics = ({ pupils, ...rest }: Results) => ({
   ...rest,
-  pupils: pupils.map(({ total, changed, isComplete, outcomes }) => ({
-    ...{ total, changed, isComplete },
-    outcomes: outcomes.map((outcome) => outcome && { ...outcome, comment: '' })
-  }))
+  pupils: pupils
+    .map(({ total, changed, isComplete, outcomes }) => ({
+      ...{ total, changed, isComplete },
+      outcomes: outcomes.map((outcome) => outcome && { ...outcome, comment: '' })
+    }))
+    .toSorted((one, other) => JSON.stringify(one).localeCompare(JSON.stringify(other)))
 });
 
 test('the record of a pupil has all that is held, with every decision', () => {

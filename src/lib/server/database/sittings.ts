@@ -325,11 +325,15 @@ export function listScripts(db: Reader, sittingId: number): ScriptSummary[] {
     .all();
   const hasForms = isOfSeveralForms(db, sittingId);
   const isNamed = ({ pupilId }: { pupilId: number | null }) => pupilId !== null;
-  const listed = [
-    ...toldApart(rows.filter(isNamed).toSorted(byRegister)),
-    // Those without a name come last, by their forms.
-    ...rows.flatMap((row) => (isNamed(row) ? [] : [{ ...row, name: `No name, ${formLabel(row)}` }]))
-  ];
+  const nameless = (row: (typeof rows)[number]) => ({
+    ...row,
+    name: hasForms ? `No name, ${formLabel(row)}` : 'No name'
+  });
+  // Those without a name come last: the scripts of the erased, and spares.
+  const listed = toldApart([
+    ...rows.filter(isNamed).toSorted(byRegister),
+    ...rows.filter((row) => !isNamed(row)).map(nameless)
+  ]);
   return listed.map(({ surname: _, kind, letter, ...script }) => ({
     ...script,
     form: hasForms ? formLabel({ kind, letter }) : ''

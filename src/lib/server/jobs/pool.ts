@@ -19,6 +19,8 @@ const longer: Partial<Record<keyof Tasks, number>> = {
   // Items are looked for that show a pattern, in several skills.
   practice: 10_000,
   assemble: 10_000,
+  // A million products are looked at.
+  suiting: 10_000,
   forms: 10_000,
   snapshots: 20_000,
   // Thirty forms of ten pages take the better part of ten seconds.

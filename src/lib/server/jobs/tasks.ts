@@ -20,11 +20,13 @@ import {
   drawItems,
   explainEmpty,
   itemsUnder,
+  countSuiting,
   skillOf,
   type Conflict,
   type Controls,
   type DrawError,
-  type Item
+  type Item,
+  type Suiting
 } from '@zealous-quill/core/skills';
 import '@zealous-quill/core/skills/all';
 import { makeBackup, type Reason } from '../backup/archive';
@@ -53,6 +55,11 @@ interface DrawAsked extends ItemsAsked {
 type Drawn =
   | { readonly ok: true; readonly items: Item[]; readonly population: bigint }
   | { readonly ok: false; readonly error: DrawError };
+
+interface SuitingAsked {
+  readonly skills: readonly string[];
+  readonly digits: number;
+}
 
 interface PaperAsked extends ItemsAsked {
   readonly seed: number;
@@ -116,6 +123,10 @@ export const tasks = {
 
   practice: ({ title, needs, options }: PracticeAsked): Paper | undefined =>
     practiceFor(title, needs, options),
+
+  /** How many sums of a size suit each of some ways of working. */
+  suiting: ({ skills, digits }: SuitingAsked): Record<string, Suiting> =>
+    Object.fromEntries(skills.map((id) => [id, countSuiting(skillOf(id), digits)])),
 
   /** An exam that meets a plan, or why there is none. */
   assemble: async ({ plan, seed }: { plan: Blueprint; seed: number }): Promise<Assembled> =>

@@ -1,14 +1,13 @@
 <script lang="ts">
   import DataTable from '$lib/ui/kit/DataTable.svelte';
-  import { spoken, writeText, type HouseStyle } from '@zealous-quill/core/house-style';
+  import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import type { ItemView, SkillDescription, Way } from '@zealous-quill/core/skills';
   import Meaning from '$lib/ui/kit/Meaning.svelte';
   import { difficultyWord, duration, logit } from '../format';
   import MathText from '../sheet/MathText.svelte';
-  import Sheet from '../sheet/Sheet.svelte';
   import FeatureChips from './FeatureChips.svelte';
   import Ways from './Ways.svelte';
-  import { Stepper } from './stepper.svelte';
+  import WorkedSheet from './WorkedSheet.svelte';
 
   interface Props {
     skill: SkillDescription;
@@ -20,71 +19,17 @@
 
   let { skill, view, style, waysOf }: Props = $props();
 
-  const stepper = $derived(new Stepper(view));
   const reading = $derived(
     Object.fromEntries(skill.patterns.map(({ id, reading }) => [id, reading]))
   );
   const longest = $derived(
     Math.max(0, ...view.item.errorPatterns.map(({ answer }) => answer.length))
   );
-  const square = $derived(Math.min(2.1, 19 / view.layout.width));
-
-  function keys(event: KeyboardEvent) {
-    if ((event.target as HTMLElement).matches('input, textarea, select')) return;
-    if (event.altKey || event.ctrlKey || event.metaKey) return;
-    const to = {
-      ArrowRight: stepper.shown + 1,
-      ArrowLeft: stepper.shown - 1,
-      Home: 0,
-      End: view.steps.length
-    }[event.key];
-    if (to === undefined) return;
-    event.preventDefault();
-    stepper.go(to);
-  }
 </script>
-
-<svelte:window onkeydown={keys} />
 
 <section class="leaf bench" aria-label="Worked sheet">
   <p class="prompt figures"><MathText text={view.item.prompt} /></p>
-  <div class="table">
-    <Sheet
-      layout={view.layout}
-      texts={stepper.texts}
-      current={stepper.current}
-      {square}
-      label="{spoken(view.item.prompt)} {stepper.shown} of {view.steps.length} steps shown"
-    />
-  </div>
-  <div class="stepper">
-    <button
-      type="button"
-      aria-label="Empty sheet"
-      disabled={stepper.shown === 0}
-      onclick={() => stepper.go(0)}>⇤</button
-    >
-    <button
-      type="button"
-      aria-label="Step back"
-      disabled={stepper.shown === 0}
-      onclick={() => stepper.go(stepper.shown - 1)}>←</button
-    >
-    <span class="figures">{stepper.shown} / {view.steps.length}</span>
-    <button
-      type="button"
-      aria-label="Next step"
-      disabled={stepper.isWhole}
-      onclick={() => stepper.go(stepper.shown + 1)}>→</button
-    >
-    <button
-      type="button"
-      aria-label="Whole working"
-      disabled={stepper.isWhole}
-      onclick={() => stepper.go(view.steps.length)}>⇥</button
-    >
-  </div>
-  <p class="explanation" aria-live="polite"><MathText text={stepper.explanation} /></p>
+  <WorkedSheet {view} holds={skill.family === 'mental'} />
   <dl class="facts">
     <div>
       <dt>Difficulty</dt>
@@ -139,34 +84,6 @@
   }
   .prompt {
     font-size: var(--text-base);
-  }
-  .table {
-    display: flex;
-    justify-content: center;
-    padding: var(--space-2) 0 var(--space-2);
-    overflow-x: auto;
-  }
-  .stepper {
-    display: flex;
-    justify-content: center;
-    align-items: center;
-    gap: var(--space-1);
-  }
-  .stepper button {
-    border: 1px solid var(--rule);
-    width: 2rem;
-    height: 1.8rem;
-  }
-  .stepper button:disabled {
-    color: var(--rule);
-  }
-  .stepper button:hover:not(:disabled) {
-    background: var(--accent-soft);
-  }
-  .explanation {
-    text-align: center;
-    min-height: 1.5em;
-    padding: var(--space-1) 0;
   }
   .facts {
     display: grid;

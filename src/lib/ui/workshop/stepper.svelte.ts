@@ -22,6 +22,9 @@ export class Stepper {
     () => this.view.steps[this.shown - 1]?.explanation ?? 'Nothing is written yet.'
   );
 
+  /** What is kept in mind after the step just shown. */
+  held = $derived.by(() => this.view.steps[this.shown - 1]?.held ?? []);
+
   go(to: number): void {
     this.shown = Math.min(this.view.steps.length, Math.max(0, to));
   }

@@ -108,6 +108,7 @@
       {possibilities}
       onchange={(controls) => visit({ controls })}
     />
+    <p class="small"><a class="quiet-link" href="/workshop/ways">Ways of working a sum</a></p>
     <p class="faint small hint">Press one square for a value, a second for a range.</p>
   </section>
 

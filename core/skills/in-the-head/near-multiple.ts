@@ -39,3 +39,12 @@ export function isBeside(multiple: bigint, change: bigint): boolean {
     return multiple > 0n && (multiple === below || multiple === below + base);
   });
 }
+
+/** Why a change is near a multiple, or is not. */
+export function nearWords(change: string): string {
+  const { base, multiple, offset, suited } = nearMultiple(Number(change));
+  if (!suited)
+    return `${change} is not within 2 of a multiple of ten, nor near a hundred or a thousand.`;
+  const side = offset < 0 ? 'below' : 'above';
+  return `${change} is within ${Math.abs(offset)} of a multiple of ${base}: ${Math.abs(offset)} ${side} ${multiple}.`;
+}
