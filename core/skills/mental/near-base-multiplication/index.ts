@@ -220,8 +220,8 @@ export const skill = defineSkill({
     rung('set-out', 3, { ...hundred, sides: ['both-under'], largestDeviation: { min: 5, max: 9 } }),
     rung('bare', 4, { ...hundred, sides: ['mixed'], largestDeviation: { min: 3, max: 9 } }),
     rung('harder', 3, {
-      ...{ base: { min: 30, max: 90 }, sides: ['both-under', 'mixed'] },
-      largestDeviation: { min: 5, max: 11 }
+      ...{ base: { min: 30, max: 90 }, sides: ['both-under', 'mixed'], overlap: false },
+      largestDeviation: { min: 7, max: 12 }
     }),
     rung('challenge', 2, {
       ...{ base: 100, overlap: true, sides: ['both-over', 'both-under', 'mixed'] },
