@@ -47,6 +47,7 @@ test.beforeAll(async () => {
   await server.startDemo();
   const { skills } = await (await fetch(`${server.url}/api/skills`)).json();
   screens.push(...skills.map(({ id }: { id: string }) => `/workshop/${id}`));
+  screens.push('/workshop/ways?sum=12 x 16', '/workshop/near-doubles/quick?sets=2');
 });
 test.afterAll(() => server.stop());
 

@@ -21,6 +21,8 @@ const longer: Partial<Record<keyof Tasks, number>> = {
   assemble: 10_000,
   // A million products are looked at.
   suiting: 10_000,
+  quick: 10_000,
+  quickPrint: 10_000,
   forms: 10_000,
   snapshots: 20_000,
   // Thirty forms of ten pages take the better part of ten seconds.

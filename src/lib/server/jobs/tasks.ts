@@ -7,6 +7,7 @@ import {
   type FormsAsked
 } from '@zealous-quill/core/exams';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
+import { quickSheets, type QuickAsked, type QuickSheets } from '@zealous-quill/core/quick';
 import {
   fromPlans,
   practiceFor,
@@ -31,7 +32,8 @@ import {
 import '@zealous-quill/core/skills/all';
 import { makeBackup, type Reason } from '../backup/archive';
 import { unpack, type UnpackAsked, type Unpacked } from '../backup/unpack';
-import { renderFeedback, renderPdf } from '../print/compile';
+import { renderFeedback, renderPdf, renderQuick } from '../print/compile';
+import type { QuickDocument } from '../print/quick';
 import type { FeedbackDocument } from '../print/feedback';
 import { renderPreview, type Preview } from '../print/preview';
 import { solver } from './solver';
@@ -55,6 +57,11 @@ interface DrawAsked extends ItemsAsked {
 type Drawn =
   | { readonly ok: true; readonly items: Item[]; readonly population: bigint }
   | { readonly ok: false; readonly error: DrawError };
+
+interface QuickAskedOf extends QuickAsked {
+  readonly skill: string;
+  readonly style: HouseStyle;
+}
 
 interface SuitingAsked {
   readonly skills: readonly string[];
@@ -127,6 +134,13 @@ export const tasks = {
   /** How many sums of a size suit each of some ways of working. */
   suiting: ({ skills, digits }: SuitingAsked): Record<string, Suiting> =>
     Object.fromEntries(skills.map((id) => [id, countSuiting(skillOf(id), digits)])),
+
+  /** Sheets of quick practice; undefined if there are no items. */
+  quick: ({ skill, style, ...asked }: QuickAskedOf): QuickSheets | undefined =>
+    quickSheets(skillOf(skill), asked, style),
+
+  /** Quick practice as a PDF file. */
+  quickPrint: (document: QuickDocument): Uint8Array => renderQuick(document),
 
   /** An exam that meets a plan, or why there is none. */
   assemble: async ({ plan, seed }: { plan: Blueprint; seed: number }): Promise<Assembled> =>

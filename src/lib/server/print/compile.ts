@@ -7,6 +7,8 @@ import examTemplate from './exam.typ?raw';
 import type { FeedbackDocument } from './feedback';
 import feedbackTemplate from './feedback.typ?raw';
 import paperTemplate from './paper.typ?raw';
+import type { QuickDocument } from './quick';
+import quickTemplate from './quick.typ?raw';
 
 let compiler: NodeCompiler | undefined;
 
@@ -22,6 +24,11 @@ export function renderPdf(document: PaperDocument): Buffer {
 /** The slips that go back to a class, as PDF like any print. */
 export function renderFeedback(document: FeedbackDocument): Buffer {
   return pdfOf(document, feedbackTemplate);
+}
+
+/** Quick practice as PDF. */
+export function renderQuick(document: QuickDocument): Buffer {
+  return pdfOf(document, quickTemplate);
 }
 
 /** The same document as one SVG with its pages under each other. */

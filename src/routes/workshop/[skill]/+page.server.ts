@@ -1,12 +1,5 @@
-import { controlsSchema } from '@zealous-quill/core/papers';
-import {
-  describeSkill,
-  findListedSkill,
-  readControls,
-  schoolIn,
-  type Controls,
-  type Skill
-} from '@zealous-quill/core/skills';
+import { describeSkill, findListedSkill, schoolIn } from '@zealous-quill/core/skills';
+import { controlsAsked } from '$lib/server/controls-asked';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { listedSkills } from '$lib/server/shown-skills';
@@ -25,19 +18,8 @@ export const load: PageServerLoad = ({ params, url }) => {
     school: schoolIn(skill, style),
     /** Whether the controls were chosen, and are not just those the skill starts with. */
     isAsked: url.searchParams.has('controls'),
-    controls: readAsked(url.searchParams.get('controls'), skill),
+    controls: controlsAsked(url.searchParams.get('controls'), skill),
     seed: Number.isInteger(seed) && seed >= 0 && seed < 2 ** 32 ? seed : 1,
     line: url.searchParams.get('item')
   };
 };
-
-function readAsked(text: string | null, skill: Skill): Controls {
-  const start = skill.ladder.find(({ kind }) => kind === 'set-out')?.controls ?? {};
-  if (text === null) return start;
-  try {
-    const controls = controlsSchema.parse(JSON.parse(text)) as Controls;
-    return readControls(skill.features, controls).ok ? controls : start;
-  } catch {
-    return start;
-  }
-}

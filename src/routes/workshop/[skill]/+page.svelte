@@ -140,6 +140,12 @@
       <Button type="submit" name="with" value="controls" disabled={isEmpty || starting.isBusy}
         >Start a paper</Button
       >
+      {#if skill.family === 'mental' || skill.family === 'written'}<Button
+          kind="quiet"
+          href="/workshop/{skill.id}/quick?controls={encodeURIComponent(
+            JSON.stringify(data.controls)
+          )}">quick practice</Button
+        >{/if}
       <Stopper working={starting} words="Drawing" />
       {#if starting.problem}<Problem isUrgent>{starting.problem}</Problem>{/if}
       <p class="faint small">

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
+  import { afterNavigate, goto } from '$app/navigation';
   import { writeText } from '@zealous-quill/core/house-style';
   import Input from 'flowbite-svelte/Input.svelte';
   import DataTable from '$lib/ui/kit/DataTable.svelte';
@@ -7,11 +7,11 @@
   import { duration } from '$lib/ui/format';
   import MathText from '$lib/ui/sheet/MathText.svelte';
   import WorkedSheet from '$lib/ui/workshop/WorkedSheet.svelte';
-  import { untrack } from 'svelte';
 
   let { data } = $props();
 
-  let typed = $state(untrack(() => data.typed));
+  let typed = $state('');
+  afterNavigate(() => (typed = data.typed));
   let chosen = $state('');
   const keyOf = (way: { skill: string; school: string }) => `${way.skill}/${way.school}`;
   const cheapest = $derived(data.ways.filter(({ isCheapest }) => isCheapest));
