@@ -34,7 +34,7 @@ const shots: readonly Shot[] = [
   { name: 'exam', path: '/papers/plans/1', before: makeExam },
   { name: 'print-exam', path: '/papers/13/preview?kind=paper', before: spreadPages },
   { name: 'marks-grid', path: '/marking/10/grid' },
-  { name: 'workshop-jumps', path: '/workshop/near-multiple-subtraction' },
+  { name: 'ways', path: '/workshop/ways?sum=198 %2B 57' },
   { name: 'classes', path: '/classes/1' },
   { name: 'house-style', path: '/house-style' }
 ];

@@ -101,6 +101,25 @@ export const spaces: Readonly<Record<string, readonly BenchSpace[]>> = {
       name: 'rare: 40 trials or more that split',
       controls: { factorable: true, crossTrials: { min: 40 }, roots: ['rational'] }
     }
+  ],
+  'bridge-addition': [
+    {
+      name: 'common: two of 3 digits, near a hundred',
+      controls: { addends: 2, digits: 3, base: 100 }
+    },
+    { name: 'rare: three, gap 30', controls: { addends: 3, digits: 4, base: 1000, gap: 30 } }
+  ],
+  'compatible-addition': [
+    { name: 'common: five, two pairs', controls: { addends: 5, pairs: 2 } },
+    { name: 'rare: six, three pairs, none beside', controls: { addends: 6, pairs: 3, adjacent: 0 } }
+  ],
+  'double-and-halve': [
+    { name: 'common: two halvings', controls: { halvings: 2 } },
+    { name: 'rare: suited, six halvings', controls: { suited: true, halvings: 6 } }
+  ],
+  'repunit-multiplication': [
+    { name: 'common: 6 digits by 11', controls: { window: 2, digits: 6 } },
+    { name: 'rare: 8 carries in a row', controls: { window: 4, digits: 6, longestRun: 8 } }
   ]
 };
 
