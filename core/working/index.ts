@@ -68,6 +68,6 @@ export { crossSheet } from './sheets/cross';
 export { chainSheet, withLines, type Piece } from './sheets/chain';
 export { carryingFrame, columnFrame, corner, printedDigits } from './sheets/columns';
 export { FractionSheet } from './sheets/fractions';
-export { jumpsSheet } from './sheets/jumps';
+export { bridgeSheet, jumpsSheet } from './sheets/jumps';
 export { LinesSheet } from './sheets/lines';
 export { divisionFrame, divisionLines, type DivisionFrame } from './sheets/division';

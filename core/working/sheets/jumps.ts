@@ -41,3 +41,37 @@ export function jumpsSheet({ start, sign, jump, landing, hop, goesOn }: Jumps): 
     ]
   };
 }
+
+/** What stands on a number line that is gone along in a hop to a round number and a jump from there. */
+export interface Bridged {
+  readonly start: string;
+  /** What is given, of which a part makes the hop. */
+  readonly given: string;
+  /** The steps: the round number, what is left of the given one, and where it leads. */
+  readonly landing: string;
+  readonly rest: string;
+  readonly end: string;
+}
+
+/** A hop from a number to the round one above it, then a jump of what is left. */
+export function bridgeSheet({ start, given, landing, rest, end }: Bridged): Layout {
+  const under = (step: string, x: number) =>
+    squareCell(step, { x: x - 1.5, y: LINE + 0.15, width: 3 });
+  return {
+    width: WIDTH,
+    height: 5,
+    cells: [
+      printedCell('given', start, { x: 0, y: LINE + 0.15, width: 3 }),
+      printedCell('heading', `of ${given}`, { x: 1.2, y: 0.6, width: 4 }),
+      under(landing, 5),
+      printedCell('sign', '+', { x: 7, y: 0 }),
+      squareCell(rest, { x: 8, y: 0, width: 3 }),
+      under(end, 12)
+    ],
+    rules: [{ x1: 0.5, y1: LINE, x2: 13.5, y2: LINE }],
+    arcs: [
+      { x1: 1.5, x2: 5, y: LINE, height: 0.8 },
+      { x1: 5, x2: 12, y: LINE, height: 1.6 }
+    ]
+  };
+}

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { accuracy, method, schemeOf } from '../../../marking/schemes';
 import { signedNumber } from '../../../numbers';
-import { ANSWER, chainSheet, step, using, type Piece } from '../../../working';
+import { ANSWER, bridgeSheet, step, using, withLines } from '../../../working';
 import { defineSkill, pattern, rung } from '../../define';
 import { count, flag, oneOf } from '../../feature';
 import { addends } from '../../given/numbers';
@@ -120,22 +120,14 @@ export const skill = defineSkill({
   working: { 'make-up': makeUp },
   sheet: (given) => {
     const { up, gives } = partsOf(given);
-    const [one, other, third] = given.addends;
-    const line = (from: string, to: string): Piece[] => [
-      { given: from, width: 3 },
-      { sign: '→' },
-      { step: to, width: 3 }
-    ];
-    const sum = (text: string, step: string): Piece[] => [
-      { given: text, width: 6 },
-      { sign: '=' },
-      { step, width: 3 }
-    ];
-    return chainSheet([
-      line(String(up), 'multiple'),
-      line(String(gives), 'rest'),
-      sum(`${one} + ${other}`, third === undefined ? ANSWER : 'subtotal'),
-      ...(third === undefined ? [] : [sum(`+ ${third}`, ANSWER)])
+    const third = given.addends[2];
+    const line = bridgeSheet({
+      ...{ start: String(up), given: String(gives), landing: 'multiple', rest: 'rest' },
+      end: third === undefined ? ANSWER : 'subtotal'
+    });
+    if (third === undefined) return line;
+    return withLines(line, [
+      [{ room: 7 }, { given: `+ ${third}`, width: 3 }, { sign: '=' }, { step: ANSWER, width: 3 }]
     ]);
   },
   marks: schemeOf(method('multiple', 'rest'), accuracy()),

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { accuracy, method, schemeOf } from '../../../marking/schemes';
-import { ANSWER, chainSheet, constant, step, using } from '../../../working';
+import { ANSWER, chainSheet, constant, step, using, type Piece } from '../../../working';
 import { defineSkill, pattern, rung } from '../../define';
 import { count, flag } from '../../feature';
 import { givenFrom, type GivenForm } from '../../given/form';
@@ -100,6 +100,11 @@ export const skill = defineSkill({
   },
   sheet: (item: Given) =>
     chainSheet([
+      // The cubes of one to ten, which are known by heart.
+      [1, 2, 3, 4, 5, 6, 7, 8, 9, 10].map((root): Piece => ({
+        heading: String(root ** 3),
+        width: 1.4
+      })),
       [
         { heading: 'ends in', width: 3 },
         { step: 'last', width: 1 },
