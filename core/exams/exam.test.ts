@@ -17,6 +17,7 @@ import {
   movePart,
   moveQuestion,
   partScheme,
+  partFacts,
   partsIn,
   partSnapshot,
   placedParts,
@@ -228,4 +229,14 @@ test('an own answer is compared by what it is worth', () => {
     assert.ok(!reading.equal(reading.parse(one)!, reading.parse(other)!), `${one} ${other}`);
   }
   assert.equal(ownReading('number', '').parse('many'), undefined);
+});
+
+test('a part whose working must be shown is not asked for in the head', () => {
+  const mental = partsIn(exam).filter(({ skill }) => skillOf(skill).family === 'mental');
+  assert.ok(mental.length >= 15, 'mental parts');
+  for (const part of mental) {
+    const shown = partFacts({ ...part, kind: 'show-working' }, context).prompt;
+    assert.doesNotMatch(shown, /in your head/, shown);
+    assert.match(partFacts({ ...part, kind: 'bare' }, context).prompt, /in your head/);
+  }
 });

@@ -122,7 +122,9 @@ export interface PartSnapshot extends Snapshot {
 export function partSnapshot(part: PaperPart, context: PartContext): PartSnapshot {
   const { id, kind, skill, school, given } = part;
   const scheme = schemeOfPart(part, context);
-  const snapshot = snapshotOf(part, { id, given, scheme }, context.style);
+  const snapshot = snapshotOf(part, { id, given, scheme }, context.style, {
+    showsWorking: kind === 'show-working'
+  });
   const options =
     kind === 'choice'
       ? optionsOf(skillOf(skill), given, school, context.seed, context.style)

@@ -1,6 +1,6 @@
 import { writeText, type HouseStyle } from '../house-style';
 import type { Scheme } from '../marking/scheme';
-import { itemOf, skillOf, WorkedItem, type Item } from '../skills';
+import { itemOf, skillOf, WorkedItem, type Asking, type Item } from '../skills';
 import {
   emptyPicture,
   gapSteps,
@@ -36,13 +36,14 @@ export interface Printed {
 export function snapshotOf(
   rung: Pick<Rung, 'skill' | 'school'>,
   entry: Pick<PaperItem, 'given' | 'scheme'> & Partial<Pick<PaperItem, 'id'>>,
-  style: HouseStyle
+  style: HouseStyle,
+  asking: Asking = {}
 ): Snapshot {
   const worked = new WorkedItem(skillOf(rung.skill), entry.given, rung.school);
   const { skill, graph, key } = worked;
   const layout = worked.layout(style);
   return {
-    item: itemOf(worked, style, turnOf(entry.id)),
+    item: itemOf(worked, style, { turn: turnOf(entry.id), ...asking }),
     scheme: schemeOf(rung, entry, style),
     printed: {
       line: skill.given.print(entry.given),

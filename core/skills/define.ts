@@ -7,7 +7,7 @@ import type { SkillCard } from './card';
 import type { Controls } from './controls';
 import type { Feature, Title } from './feature';
 import type { GivenForm } from './given/form';
-import type { ErrorPattern, RungKind, RungPlan, Skill } from './skill';
+import type { Asking, ErrorPattern, RungKind, RungPlan, Skill } from './skill';
 import type { Wanted } from './wanted';
 import type { Prediction } from './weights';
 
@@ -28,7 +28,7 @@ export interface Declaration<Given, Look> {
   readonly marksTell?: readonly string[];
   readonly patterns: Readonly<Record<string, Omit<ErrorPattern<Given>, 'id'>>>;
   /** What is asked; `line` is the item as the house writes it. */
-  prompt(line: string, style: HouseStyle, given: Given, turn?: number): string;
+  prompt(line: string, style: HouseStyle, given: Given, asking?: Asking): string;
   /** Set by judgement where there is no published source and no script yet to estimate them from. */
   readonly difficulty: Prediction;
   readonly seconds: Prediction;
@@ -69,8 +69,8 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
     },
     items: (wanted) => spaces(wanted.key, () => declared.items(wanted)),
     orderless: (item) => given.orderless?.(item) ?? given.print(item),
-    prompt: (item, style, turn) =>
-      declared.prompt(writeText(given.print(item), style), style, item, turn),
+    prompt: (item, style, asking) =>
+      declared.prompt(writeText(given.print(item), style), style, item, asking),
     graph(item, school) {
       const working = declared.working[school]!(item);
       return 'steps' in working ? graphOf(working.steps, working.symmetries) : graphOf(working);

@@ -17,7 +17,8 @@ export {
   type ErrorPattern,
   type RungKind,
   type RungPlan,
-  type Skill
+  type Skill,
+  type Asking
 } from './skill';
 export {
   meets,

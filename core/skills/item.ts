@@ -2,7 +2,7 @@ import { defaultHouseStyle, type HouseStyle } from '../house-style';
 import { ANSWER, isShown, stepOf, writtenValue } from '../working';
 import { schoolIn } from './card';
 import { titleIn, type Features } from './feature';
-import type { Skill } from './skill';
+import type { Asking, Skill } from './skill';
 import { difficultyOf, secondsOf } from './weights';
 import { WorkedItem } from './worked';
 
@@ -41,8 +41,8 @@ export function analyseItem(
   return itemOf(new WorkedItem(skill, given, school), style);
 }
 
-/** A worked item in words; of a paper, with its turn among the others, where these are not all asked alike. */
-export function itemOf(worked: WorkedItem, style: HouseStyle, turn?: number): Item {
+/** A worked item in words, asked in some manner. */
+export function itemOf(worked: WorkedItem, style: HouseStyle, asking?: Asking): Item {
   const { skill, given, school, graph, key } = worked;
   const last = stepOf(graph, ANSWER);
   const features = skill.measure(given);
@@ -50,7 +50,7 @@ export function itemOf(worked: WorkedItem, style: HouseStyle, turn?: number): It
     skill: skill.id,
     given,
     school,
-    prompt: skill.prompt(given, style, turn),
+    prompt: skill.prompt(given, style, asking),
     answer: writtenValue(last, key.get(ANSWER), style)!,
     features,
     difficulty: difficultyOf(skill.weights, features),

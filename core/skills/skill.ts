@@ -28,8 +28,8 @@ export interface Skill<Given = unknown> extends SkillCard {
   items(wanted: Wanted): ItemSpace<Given>;
   /** The same text for items that a paper should not hold twice. */
   orderless(given: Given): string;
-  /** What the pupil is asked; `turn` is the item's place among those of a paper, which need not all be asked alike. */
-  prompt(given: Given, style: HouseStyle, turn?: number): string;
+  /** What the pupil is asked. */
+  prompt(given: Given, style: HouseStyle, asking?: Asking): string;
   graph(given: Given, school: string): Graph;
   sheet(given: Given, school: string, style: HouseStyle): Layout;
   scheme(given: Given, school: string, style?: HouseStyle): Scheme;
@@ -38,6 +38,14 @@ export interface Skill<Given = unknown> extends SkillCard {
   because(given: Given): string;
   /** The controls that exactly the items that suit meet, none where all do; undefined where each must be looked at. */
   readonly suitsUnder: Controls | undefined;
+}
+
+/** How an item is asked. */
+export interface Asking {
+  /** Its place among the items of a paper, which need not all be asked alike. */
+  readonly turn?: number | undefined;
+  /** The working must be shown. */
+  readonly showsWorking?: boolean;
 }
 
 /**

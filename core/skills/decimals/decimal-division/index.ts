@@ -31,7 +31,7 @@ export const skill = defineSkill({
   sheet: (given, _school, style) => decimalSheet(given, style),
   marks: (_given, _school, style) => decimalScheme(methodAndAnswer, style),
   patterns: errorPatterns,
-  prompt: (_line, style, given, turn) => divisionPrompt(given, style, turn),
+  prompt: (_line, style, given, asking) => divisionPrompt(given, style, asking?.turn),
   difficulty: {
     constant: -2.9,
     divisorDigits: 0.8,

@@ -7,6 +7,7 @@ import { count, flag, oneOf } from '../../feature';
 import { addends } from '../../given/numbers';
 import { restricted } from '../../given/restricted';
 import { bridgeOf, type Bridge } from './bridge';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 import { items } from './space';
 
@@ -147,7 +148,7 @@ export const skill = defineSkill({
       }
     )
   },
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: { constant: -3.9, digits: 0.55, addends: 0.4, suited: -0.4, gap: 0.02 },
   seconds: { constant: 0, digits: 2, addends: 3 },
   suits: (given) => bridged(given)!.suited,

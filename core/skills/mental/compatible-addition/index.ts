@@ -3,6 +3,7 @@ import { ANSWER, chainSheet, step, unwrittenAt, using, type Piece } from '../../
 import { defineSkill, pattern, rung } from '../../define';
 import { count } from '../../feature';
 import { addends } from '../../given/numbers';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 import { countAdjacent, countDecoys, firstDecoy, look, type Given, type Look } from './pairs';
 import { items } from './space';
@@ -90,7 +91,7 @@ export const skill = defineSkill({
       { pairs: { min: 1 }, leftover: { min: 1 } }
     )
   },
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: { constant: -4.4, addends: 0.45, leftover: 0.4, decoys: 0.25 },
   seconds: { constant: 0, addends: 3, leftover: 2 },
   suits: (given) => look(given).pairs > 0,

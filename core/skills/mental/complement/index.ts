@@ -7,6 +7,7 @@ import { count, oneOf } from '../../feature';
 import { twoNumbers } from '../../given/numbers';
 import { restricted } from '../../given/restricted';
 import { listedItems } from '../../listed-items';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 import { headOf, isPowerOfTen, isUnderHead, lookAt, type Look } from './digits';
 import { patterns } from './errors';
@@ -145,7 +146,7 @@ export const skill = defineSkill({
   },
   marks: methodAndAnswer,
   patterns,
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: {
     constant: -4.2,
     targetDigits: 0.6,

@@ -5,6 +5,7 @@ import { count, flag } from '../../feature';
 import { numberBetween } from '../../given/numbers';
 import { pairOf } from '../../given/pair';
 import { listedItems } from '../../listed-items';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 import {
   countDoublingCarries,
@@ -147,7 +148,7 @@ export const skill = defineSkill({
       ['halve-then-double']
     )
   },
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: {
     constant: -3.4,
     halvings: 0.45,

@@ -16,6 +16,7 @@ import { defineSkill, pattern, rung } from '../../define';
 import { count } from '../../feature';
 import { givenFrom, type GivenForm } from '../../given/form';
 import { SIGNS } from '../../given/pair';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 
 const DIGITS = [2, 6] as const;
@@ -183,7 +184,7 @@ export const skill = defineSkill({
       { carries: { min: 1 } }
     )
   },
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: { constant: -4.2, digits: 0.4, carries: 0.3, longestRun: 0.15 },
   seconds: { constant: 2, digits: 1.5, carries: 1.5 },
   because: () => 'A number is taken twice, and only one digit ahead is looked at.',

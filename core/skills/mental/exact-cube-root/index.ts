@@ -5,6 +5,7 @@ import { defineSkill, pattern, rung } from '../../define';
 import { count, flag } from '../../feature';
 import { givenFrom, type GivenForm } from '../../given/form';
 import { listedItems } from '../../listed-items';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 
 const ROOTS = { least: 11, most: 199 };
@@ -130,7 +131,7 @@ export const skill = defineSkill({
       { bracket: using(['left'], (left) => floorOfCubeRoot(left) + 1n) }
     )
   },
-  prompt: (line) => `Work out ${line} in your head: it is a whole number.`,
+  prompt: (...asked) => `${inTheHead(...asked).slice(0, -1)}: it is a whole number.`,
   difficulty: { constant: -0.6, rootDigits: 0.3, selfEnding: -0.5, bracket: 0.06 },
   seconds: { constant: 8, bracket: 0.5 },
   because: () => 'It is an exact cube.',

@@ -13,6 +13,7 @@ import {
   isPower,
   joined
 } from '../../in-the-head/near-base';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 import { given, isItem, type Given } from './given';
 
@@ -198,7 +199,7 @@ export const skill = defineSkill({
       { base: 100, overlap: true, sides: ['both-over', 'both-under'] }
     )
   },
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: {
     constant: -2,
     sides: { 'both-over': 0, 'both-under': 0.3, mixed: 0.8 },

@@ -17,6 +17,7 @@ import {
   nearestBase
 } from '../../in-the-head/near-base';
 import { squareForm } from '../../in-the-head/numeral-square';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 
 interface Given {
@@ -184,7 +185,7 @@ export const skill = defineSkill({
       { square: using(['deviation'], (by) => 2n * (by < 0n ? -by : by)) }
     )
   },
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: {
     constant: -2.3,
     side: { over: 0, under: 0.3 },

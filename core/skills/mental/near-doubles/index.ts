@@ -8,6 +8,7 @@ import type { GivenForm } from '../../given/form';
 import { addends } from '../../given/numbers';
 import { restricted } from '../../given/restricted';
 import { listedItems } from '../../listed-items';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 
 const DIGITS = [2, 4] as const;
@@ -151,7 +152,7 @@ export const skill = defineSkill({
       })
     )
   },
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: { constant: -4.3, digits: 0.7, difference: 0.04, doublingCarries: 0.35 },
   seconds: { constant: 2, digits: 2, doublingCarries: 2 },
   because(given) {

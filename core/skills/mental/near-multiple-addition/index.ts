@@ -5,6 +5,7 @@ import { count, flag, oneOf } from '../../feature';
 import { twoNumbers } from '../../given/numbers';
 import { compensation, compensationErrors, type Given } from '../../in-the-head/compensation';
 import { nearMultiple, nearWords, type NearMultiple } from '../../in-the-head/near-multiple';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 import { items } from './space';
 
@@ -65,7 +66,7 @@ export const skill = defineSkill({
     }),
   marks: schemeOf(method('multiple'), accuracy()),
   patterns: compensationErrors(direction),
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: { constant: -3.5, digits: 0.45, changeDigits: 0.4, suited: -0.9 },
   seconds: { constant: 5, digits: 1.5, changeDigits: 1.5 },
   suits: ({ change }) => nearMultiple(Number(change)).suited,

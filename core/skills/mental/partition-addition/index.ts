@@ -4,6 +4,7 @@ import { ANSWER, chainSheet, step, unwrittenAt, using, type Piece } from '../../
 import { defineSkill, pattern, rung } from '../../define';
 import { count, flag } from '../../feature';
 import { addends } from '../../given/numbers';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 import { items, MOST_DIGITS } from './space';
 
@@ -136,7 +137,7 @@ export const skill = defineSkill({
       { crossings: { min: 2 }, shortest: 2 }
     )
   },
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: { constant: -4.6, digits: 0.5, shortest: 0.15, crossings: 0.45, roundAddend: -0.4 },
   seconds: { constant: 0, digits: 3, crossings: 2 },
   ladder: [

@@ -16,6 +16,7 @@ import { answerAcross } from '../../answer-across';
 import { defineSkill, pattern, rung } from '../../define';
 import { count, oneOf } from '../../feature';
 import { twoNumbers } from '../../given/numbers';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 import { items, REPUNITS } from './space';
 import { look, windowsOf, type Given, type Look } from './window';
@@ -191,7 +192,7 @@ export const skill = defineSkill({
       { carries: { min: 2 } }
     )
   },
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: { constant: -4.3, digits: 0.35, window: 0.5, carries: 0.3, largestCarry: 0.2 },
   seconds: { constant: 0, digits: 2, window: 2, carries: 1.5 },
   because: ({ repunit }) => `${repunit} has nothing but ones.`,

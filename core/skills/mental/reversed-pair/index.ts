@@ -7,6 +7,7 @@ import { addends } from '../../given/numbers';
 import type { GivenForm } from '../../given/form';
 import { restricted } from '../../given/restricted';
 import { listedItems } from '../../listed-items';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 
 interface Given {
@@ -112,7 +113,7 @@ export const skill = defineSkill({
       [ANSWER]: using(['digitSum'], (sum) => 10n * sum)
     })
   },
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: { constant: -3.4, digitSum: 0.06, crosses: 0.7 },
   seconds: { constant: 4, crosses: 3 },
   because: () => 'The digits are the same, the other way round.',

@@ -5,6 +5,7 @@ import { ANSWER, chainSheet, constant, factsBeside, step } from '../../../workin
 import { defineSkill, pattern, rung } from '../../define';
 import { count } from '../../feature';
 import { squareForm } from '../../in-the-head/numeral-square';
+import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
 
 const DIGITS = [2, 4] as const;
@@ -33,7 +34,7 @@ const headOf = ({ number }: Given) => number.slice(0, -1);
 export const skill = defineSkill({
   card,
   given,
-  look: (item) => item,
+  look: (item: Given) => item,
   features: {
     digits: count<Given>(DIGITS, 'Digits', 'digits of the number', ({ number }) => number.length),
     lead: count<Given>(LEAD, 'Before the 5', 'the number before the 5', (item) =>
@@ -51,7 +52,7 @@ export const skill = defineSkill({
     });
   },
   working: {
-    'head-times-next': (item) => {
+    'head-times-next': (item: Given) => {
       const head = headOf(item);
       return [
         step('next', [], () => BigInt(head) + 1n, {
@@ -73,7 +74,7 @@ export const skill = defineSkill({
       ];
     }
   },
-  sheet: (item) =>
+  sheet: (item: Given) =>
     chainSheet([
       [
         { given: headOf(item), width: 3 },
@@ -103,7 +104,7 @@ export const skill = defineSkill({
       ({ number }: Given) => ({ [ANSWER]: constant(2n * BigInt(number)) })
     )
   },
-  prompt: (line) => `Work out ${line} in your head.`,
+  prompt: inTheHead,
   difficulty: { constant: -3.6, digits: 1, lead: 0.025 },
   seconds: { constant: 0, digits: 5, lead: 0.3 },
   because: () => 'The number ends in 5.',

@@ -34,7 +34,7 @@ export const skill = defineSkill({
     school === 'chunks' ? chunkSheet(given, style) : columnSheet(given, style),
   marks: (_given, _school, style) => remainderAllowed(methodAndAnswer, style),
   patterns: divisionPatterns(['columns']),
-  prompt: (_line, style, given, turn) => remainderPrompt(given, style, turn),
+  prompt: (_line, style, given, asking) => remainderPrompt(given, style, asking?.turn),
   difficulty: {
     constant: -2.2,
     digits: 0.2,

@@ -30,7 +30,7 @@ export const skill = defineSkill({
   sheet: (given, _school, style) => shortSheet(given, style),
   marks: (_given, _school, style) => remainderAllowed(methodAndAnswer, style),
   patterns: errorPatterns,
-  prompt: (_line, style, given, turn) => remainderPrompt(given, style, turn),
+  prompt: (_line, style, given, asking) => remainderPrompt(given, style, asking?.turn),
   difficulty: {
     constant: -3.3,
     digits: 0.2,
