@@ -84,6 +84,9 @@ test('every row of the house style is followed on every screen, print and export
     traces.push(...tracesIn(id, await said(page)));
   }
 
+  await read('/workshop/ways?sum=12 x 16');
+  await read('/workshop/near-base-multiplication/quick');
+
   // A paper of every kind of working, made and sat after the change.
   await server.visit(page, '/papers/4');
   await page.getByRole('button', { name: 'Make a new edition' }).click();

@@ -1,5 +1,5 @@
 import type { HouseStyle } from '../house-style';
-import { defaultHouseStyle, writeText } from '../house-style';
+import { defaultHouseStyle, withSigns, writeText } from '../house-style';
 import type { Scheme } from '../marking/scheme';
 import { graphOf, type Layout, type Replacements, type Step, type Symmetry } from '../working';
 import { recently, type ItemSpace } from '../spaces';
@@ -75,7 +75,7 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
       const working = declared.working[school]!(item);
       return 'steps' in working ? graphOf(working.steps, working.symmetries) : graphOf(working);
     },
-    sheet: (item, school, style) => declared.sheet(item, school, style),
+    sheet: (item, school, style) => signed(declared.sheet(item, school, style), style),
     scheme: (item, school, style = defaultHouseStyle) =>
       typeof marks === 'function' ? marks(item, school, style) : marks,
     suits: (item) => declared.suits?.(item) ?? true,
@@ -83,6 +83,14 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
     suitsUnder: declared.suits ? declared.suitsUnder : {}
   };
   return skill as unknown as Skill;
+}
+
+/** A sheet with the signs that the house writes. */
+function signed(sheet: Layout, style: HouseStyle): Layout {
+  const cells = sheet.cells.map((cell) =>
+    cell.type === 'printed' ? { ...cell, text: withSigns(cell.text, style) } : cell
+  );
+  return { ...sheet, cells };
 }
 
 /** A wrong way of working, with what is done instead of the right steps. */

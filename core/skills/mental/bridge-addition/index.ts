@@ -112,7 +112,7 @@ export const skill = defineSkill({
     gap: count<Look>([1, 30], 'Gap', 'what it takes to make it up', (l) => l.gap),
     makesTen: flag<Look>(
       'Makes ten',
-      'the ones of the first two make exactly ten',
+      'the last digits of the first two make exactly ten',
       (l) => l.makesTen
     ),
     suited: flag<Look>('Suited', 'an addend is near the multiple', (l) => l.suited)
@@ -157,7 +157,7 @@ export const skill = defineSkill({
     const { up, gap } = partsOf(given);
     if (!suited) return `Neither number is within 3 below a multiple of ten.`;
     return makesTen && base === 10
-      ? `The ones make exactly ten.`
+      ? 'The last digits make exactly ten.'
       : `${up} is ${gap} below a multiple of ${base}, and the other has as much to give.`;
   },
   suitsUnder: { suited: true },

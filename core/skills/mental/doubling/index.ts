@@ -173,7 +173,7 @@ export const skill = defineSkill({
   patterns: {
     'carry-missed': pattern(
       'Ten not sent on',
-      'Each digit is doubled and only the ones are written; the first is written whole.',
+      'Each digit is doubled and only the last digit of it written; the first is written whole.',
       carryMissed,
       { carries: { min: 1 } }
     ),

@@ -132,7 +132,7 @@ export const skill = defineSkill({
     ),
     'crossing-dropped': pattern(
       'Tens of a total dropped',
-      'Of what each place but the first totals, only the ones are written.',
+      'Of what each place but the first totals, only the last digit is written.',
       fromTotals(([first, ...rest]) => first + rest.map((total) => total.at(-1)).join('')),
       { crossings: { min: 2 }, shortest: 2 }
     )

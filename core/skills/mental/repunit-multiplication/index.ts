@@ -35,7 +35,7 @@ const features = {
   window: oneOf<Look, number>(
     [2, 3, 4],
     'Window',
-    'digits that are added at once: the ones of 11, 111, 1111',
+    'digits that are added at once: as many as 11, 111 or 1111 has',
     (l) => l.repunit.length
   ),
   carries: count<Look>(
@@ -175,7 +175,7 @@ export const skill = defineSkill({
   patterns: {
     'carry-dropped': pattern(
       'Carry dropped',
-      'Of what stands under the window only the ones are written, and nothing is carried.',
+      'Of what stands under the window only the last digit is written, and nothing is carried.',
       otherDigits((total, place, top) => (place === top - 1 ? total : total % 10)),
       { carries: { min: 1 } }
     ),
@@ -195,7 +195,7 @@ export const skill = defineSkill({
   prompt: inTheHead,
   difficulty: { constant: -4.3, digits: 0.35, window: 0.5, carries: 0.3, largestCarry: 0.2 },
   seconds: { constant: 0, digits: 2, window: 2, carries: 1.5 },
-  because: ({ repunit }) => `${repunit} has nothing but ones.`,
+  because: ({ repunit }) => `Every digit of ${repunit} is 1.`,
   ladder: [
     rung('worked-example', 1, { window: 2, digits: 2, carries: 1 }),
     rung('gaps', 1, { window: 2, digits: 3, carries: 1, zeros: 0 }),

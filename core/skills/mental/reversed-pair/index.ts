@@ -82,7 +82,8 @@ export const skill = defineSkill({
           says: ({ value, write }) => `${write(`${tens} + ${ones}`)} = ${value}.`
         }),
         step(ANSWER, ['digitSum'], (sum) => 11n * sum, {
-          says: ({ value, of }) => `${of('digitSum')} tens and ${of('digitSum')} ones are ${value}.`
+          says: ({ value, of, place }) =>
+            `${of('digitSum')} ${place(1)} and ${of('digitSum')} ${place(0)} are ${value}.`
         })
       ];
     }

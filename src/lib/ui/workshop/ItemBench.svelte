@@ -74,7 +74,10 @@
     </DataTable>
   {/if}
   {#if view.operands}
-    {#await waysOf(view.operands) then ways}<Ways {ways} />{/await}
+    {#await waysOf(view.operands) then ways}<Ways
+        {ways}
+        sum={skill.family === 'mental' || skill.family === 'written' ? view.line : null}
+      />{/await}
   {/if}
 </section>
 

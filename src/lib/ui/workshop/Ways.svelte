@@ -2,7 +2,13 @@
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import type { Way } from '@zealous-quill/core/skills';
 
-  let { ways }: { ways: readonly Way[] } = $props();
+  interface Props {
+    ways: readonly Way[];
+    /** The sum they work, where it can be asked for by itself. */
+    sum: string | null;
+  }
+
+  let { ways, sum }: Props = $props();
 
   const columns = [
     { title: 'Way' },
@@ -26,6 +32,13 @@
       </tr>
     {/each}
   </DataTable>
+  {#if sum !== null}
+    <p class="small">
+      <a class="quiet-link" href="/workshop/ways?sum={encodeURIComponent(sum)}"
+        >why they suit or not, and each drawn</a
+      >
+    </p>
+  {/if}
 {/if}
 
 <style>
