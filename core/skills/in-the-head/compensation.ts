@@ -1,7 +1,18 @@
 import { signedNumber } from '../../numbers';
-import { ANSWER, constant, step, using, type Replacements, type Step } from '../../working';
+import {
+  ANSWER,
+  constant,
+  jumpsSheet,
+  step,
+  using,
+  type Replacements,
+  type Step
+} from '../../working';
+import { accuracy, method, schemeOf } from '../../marking/schemes';
 import { pattern } from '../define';
-import { isBeside, nearMultiple } from './near-multiple';
+import { count, flag, oneOf } from '../feature';
+import { isBeside, nearMultiple, nearWords, type NearMultiple } from './near-multiple';
+import { inTheHead } from './prompt';
 
 export interface Given {
   readonly start: string;
@@ -24,7 +35,7 @@ interface Direction {
  *
  * The multiple need not be held for the adjustment: both are seen from the change, which is on paper.
  */
-export function compensation({ sign, landing }: Direction) {
+function compensation({ sign, landing }: Direction) {
   const mark = sign === 1n ? '+' : '−';
   return ({ start, change }: Given): Step[] => {
     const [from, by] = [BigInt(start), BigInt(change)];
@@ -91,7 +102,7 @@ function wrongWay({ sign, landing }: Direction) {
 }
 
 /** What goes wrong when a multiple is worked with. */
-export function compensationErrors(direction: Direction) {
+function compensationErrors(direction: Direction) {
   const isAdding = direction.sign === 1n;
   return {
     'compensated-wrong-way': pattern(
@@ -108,3 +119,53 @@ export function compensationErrors(direction: Direction) {
     )
   };
 }
+
+export const DIGITS = [1, 6] as const;
+
+export type Look = Given & NearMultiple;
+
+/** What is counted of the two numbers. */
+export const lengthFeatures = (changed: string) => ({
+  digits: count<Look>(DIGITS, 'Digits', 'digits of the start', (l) => l.start.length),
+  changeDigits: count<Look>(
+    DIGITS,
+    'Digits of the change',
+    `digits of what is ${changed}`,
+    (l) => l.change.length
+  )
+});
+
+/** How the change lies to the multiple it is worked from. */
+export const nearFeatures = (crossing: string, crosses: (look: Look) => boolean) => ({
+  base: oneOf<Look, number>(
+    [10, 100, 1000],
+    'Base',
+    'the change is worked from a multiple of this',
+    (l) => l.base
+  ),
+  offset: count<Look>([-30, 30], 'Offset', 'the change less that multiple', (l) => l.offset),
+  crosses: flag<Look>('Crosses', `${crossing} passes a multiple of its base`, crosses),
+  suited: flag<Look>(
+    'Suited',
+    'the change is near the multiple, so that the strategy pays',
+    (l) => l.suited
+  )
+});
+
+/** All that is the same of adding and taking away by way of a multiple. */
+export const compensating = (direction: Direction) => ({
+  look: (given: Given): Look => ({ ...given, ...nearMultiple(Number(given.change)) }),
+  working: { compensation: compensation(direction) },
+  sheet: ({ start, change }: Given) =>
+    jumpsSheet({
+      ...{ start, sign: direction.sign === 1n ? '+' : '−', jump: 'multiple' },
+      ...{ landing: direction.landing, hop: 'adjustment' },
+      goesOn: nearMultiple(Number(change)).offset > 0
+    }),
+  marks: schemeOf(method('multiple'), accuracy()),
+  patterns: compensationErrors(direction),
+  prompt: inTheHead,
+  suits: ({ change }: Given) => nearMultiple(Number(change)).suited,
+  because: ({ change }: Given) => nearWords(change),
+  suitsUnder: { suited: true }
+});

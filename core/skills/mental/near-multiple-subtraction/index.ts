@@ -1,19 +1,15 @@
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
-import { jumpsSheet } from '../../../working';
 import { defineSkill, rung } from '../../define';
-import { count, flag, oneOf } from '../../feature';
+import { count } from '../../feature';
 import { twoNumbers } from '../../given/numbers';
-import { compensation, compensationErrors, type Given } from '../../in-the-head/compensation';
-import { nearMultiple, nearWords, type NearMultiple } from '../../in-the-head/near-multiple';
-import { inTheHead } from '../../in-the-head/prompt';
+import {
+  compensating,
+  DIGITS,
+  lengthFeatures,
+  nearFeatures,
+  type Look
+} from '../../in-the-head/compensation';
 import { card } from './card';
 import { items } from './space';
-
-const DIGITS = [1, 6] as const;
-
-type Look = Given & NearMultiple;
-
-const direction = { sign: -1n, landing: 'difference' } as const;
 
 /** The change is a little below a multiple, and the start does not have so much beyond one. */
 const plain = { suited: true, crosses: true, offset: { max: -1 } };
@@ -27,58 +23,23 @@ export const skill = defineSkill({
     descending: true,
     howToType: 'Write two whole numbers of up to 6 digits with - between them, the larger first.'
   }),
-  look: (given: Given): Look => ({ ...given, ...nearMultiple(Number(given.change)) }),
+  ...compensating({ sign: -1n, landing: 'difference' }),
   features: {
-    digits: count<Look>(DIGITS, 'Digits', 'digits of the start', (l) => l.start.length),
-    changeDigits: count<Look>(
-      DIGITS,
-      'Digits of the change',
-      'digits of what is taken away',
-      (l) => l.change.length
-    ),
+    ...lengthFeatures('taken away'),
     answerDigits: count<Look>(
       DIGITS,
       'Digits of the answer',
       'digits of what is left',
       (l) => String(Number(l.start) - Number(l.change)).length
     ),
-    base: oneOf<Look, number>(
-      [10, 100, 1000],
-      'Base',
-      'the change is worked from a multiple of this',
-      (l) => l.base
-    ),
-    offset: count<Look>([-30, 30], 'Offset', 'the change less that multiple', (l) => l.offset),
-    crosses: flag<Look>(
-      'Crosses',
-      'taking the change away passes a multiple of its base',
+    ...nearFeatures(
+      'taking the change away',
       (l) => Number(l.start) % l.base < Number(l.change) % l.base
-    ),
-    suited: flag<Look>(
-      'Suited',
-      'the change is near the multiple, so that the strategy pays',
-      (l) => l.suited
     )
   },
   items,
-  working: { compensation: compensation(direction) },
-  sheet: ({ start, change }) =>
-    jumpsSheet({
-      start,
-      sign: '−',
-      jump: 'multiple',
-      landing: 'difference',
-      hop: 'adjustment',
-      goesOn: nearMultiple(Number(change)).offset > 0
-    }),
-  marks: schemeOf(method('multiple'), accuracy()),
-  patterns: compensationErrors(direction),
-  prompt: inTheHead,
   difficulty: { constant: -3.1, digits: 0.45, changeDigits: 0.45, suited: -1 },
   seconds: { constant: 6, digits: 2, changeDigits: 1.5 },
-  suits: ({ change }) => nearMultiple(Number(change)).suited,
-  because: ({ change }) => nearWords(change),
-  suitsUnder: { suited: true },
   // From ten less one or two to thousands; what is left is never so small that one would count up to it.
   ladder: [
     rung('worked-example', 1, { ...plain, digits: 2, changeDigits: 1, answerDigits: 2 }),
