@@ -27,6 +27,10 @@ export const familyWords = {
 
 export type Family = keyof typeof familyWords;
 
+/** Whether the items are sums of whole numbers, or done in the head: short enough to stand in columns. */
+export const isOfShortItems = ({ family }: Pick<SkillCard, 'family'>): boolean =>
+  family === 'mental' || family === 'written';
+
 /** The school in which a department works a skill: its own choice, else the usual one. */
 export function schoolIn(
   { id, schools }: SkillCard,

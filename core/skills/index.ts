@@ -9,7 +9,14 @@ export {
 } from './registry';
 export { OWN_QUESTION } from './own-question/card';
 export { findSkill, skillOf } from './loaded';
-export { familyWords, schoolIn, type Family, type Operation, type SkillCard } from './card';
+export {
+  familyWords,
+  isOfShortItems,
+  schoolIn,
+  type Family,
+  type Operation,
+  type SkillCard
+} from './card';
 export { titleIn, type FeatureSpec, type FeatureValue, type Features } from './feature';
 export {
   itemsUnder,

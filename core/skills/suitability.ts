@@ -52,12 +52,15 @@ function costsOf(skill: Skill, operation: Operation, operands: readonly string[]
   if (skill.operation !== operation) return [];
   const given = skill.given.from?.(operands);
   if (given === undefined) return [];
-  return Object.keys(skill.schools).map((school) => ({
+  const common = {
     skill: skill.id,
-    school,
     applies: skill.suits(given),
     because: skill.because(given),
-    seconds: secondsOf(skill.weights, skill.measure(given)),
+    seconds: secondsOf(skill.weights, skill.measure(given))
+  };
+  return Object.keys(skill.schools).map((school) => ({
+    ...common,
+    school,
     ...costOf(new WorkedItem(skill, given, school))
   }));
 }

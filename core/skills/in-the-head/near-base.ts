@@ -1,4 +1,5 @@
 import type { Value } from '../../numbers';
+import { ANSWER, using, type Replacements } from '../../working';
 
 /** The bases near which products are worked: tens, a hundred, a thousand. */
 export const BASES = [10, 20, 30, 40, 50, 60, 70, 80, 90, 100, 1000] as const;
@@ -20,11 +21,20 @@ export const isPadded = (base: number, product: number): boolean =>
 export const isOverlapping = (base: number, product: number): boolean => Math.abs(product) >= base;
 
 /**
- * Two numbers one after the other, as in 1063 for 10 and 63: what error patterns write where the second should have been
- * padded or carried.
+ * The product of deviations written after what stands before it, as in 1065 for 106 and 5, where it should have been
+ * padded or carried; undefined where it need not be, or the base is no power of ten.
  */
-export const joined = (left: bigint, right: bigint): bigint | undefined =>
-  right < 0n || left < 0n ? undefined : BigInt(`${left}${right}`);
+export function writtenOn<Given>(
+  where: typeof isPadded,
+  look: (given: Given) => { readonly base: number; readonly product: number },
+  parts: readonly [head: string, product: string]
+) {
+  return (given: Given): Replacements | undefined => {
+    const { base, product } = look(given);
+    if (!isPower(base) || product < 0 || !where(base, product)) return undefined;
+    return { [ANSWER]: using(parts, (head, tail) => BigInt(`${head}${tail}`)) };
+  };
+}
 
 /** Whether a number is beside a base and not further than it may be. */
 export const besideBase = (number: number, base: number): boolean =>

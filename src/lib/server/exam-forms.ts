@@ -11,7 +11,7 @@ import { readClass } from './database/classes';
 import type { Db } from './database/connection';
 import { readForms, replaceForms, type NewForm } from './database/exam-forms';
 import { newExamEdition, readExam } from './database/exams';
-import { encounters, toAvoid } from './database/exposure';
+import { avoided, encounters, toAvoid } from './database/exposure';
 import { sittingsOf } from './database/sittings';
 import { run } from './jobs/pool';
 
@@ -63,7 +63,9 @@ export async function drawForms(
   const kinds: ExamForm['kind'][] = ask.what === 'letters' ? ['letter'] : ['pupil', 'spare'];
   const others = readForms(db, paperId).filter(({ kind }) => !kinds.includes(kind));
   const met =
-    ask.what === 'pupils' ? encounters(db, { classIds: [ask.classId] }) : toAvoid(db, stored.unmet);
+    ask.what === 'pupils'
+      ? avoided(encounters(db, { classIds: [ask.classId] }))
+      : toAvoid(db, stored.unmet);
   const avoid = [...givenOn(stored.exam, others), ...met];
   const drawn = await versions(stored.exam, { wanted, avoid, signal });
   if (!drawn.ok) return drawn;
@@ -94,7 +96,7 @@ export async function repeatExam(
   const stored = readExam(db, paperId);
   if (!stored) return { ok: false, code: 'missing' };
   const classIds = sittingsOf(db, paperId).map(({ classId }) => classId);
-  const met = encounters(db, { classIds });
+  const met = avoided(encounters(db, { classIds }));
   const avoid = [...givenOn(stored.exam, readForms(db, paperId)), ...met];
   const drawn = await versions(stored.exam, {
     ...{ wanted: [{ kind: 'letter', letter: 'A' }], avoid, signal }
@@ -140,7 +142,7 @@ async function versions(
     parts: varying.map((one) => one.asked),
     count: wanted.length,
     seed: partSeed(exam.seed, `forms/${wanted[0]!.kind}`),
-    avoid: avoid.map(({ skill, given }) => ({ skill, given }))
+    avoid
   };
   const done = await run('forms', asked, { signal });
   if (!done.ok) return { ok: false, code: done.error.code === 'too-hard' ? 'too-hard' : 'busy' };

@@ -125,7 +125,8 @@ function readLine(
   const given = skill.given.parse(line);
   if (given === undefined) return { ok: false, message: skill.given.howToType };
   const typed = { ...part, given };
-  const met = lastMet(encounters(db, { since: weeksBefore(REMEMBERED) }), skill.id, given);
+  const within = { since: weeksBefore(REMEMBERED), skill: skill.id };
+  const met = lastMet(encounters(db, within), skill.id, given);
   return {
     ...{ ok: true, given: { [id]: given } },
     facts: factsOf(db, exam, [typed]),

@@ -1,5 +1,5 @@
 import { MOST_ITEMS, MOST_SETS, type QuickAsked } from '@zealous-quill/core/quick';
-import { findListedSkill, type Skill } from '@zealous-quill/core/skills';
+import { findListedSkill, isOfShortItems, type Skill } from '@zealous-quill/core/skills';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { controlsAsked } from './controls-asked';
 
@@ -9,10 +9,10 @@ export interface QuickRequest extends QuickAsked {
   readonly minutes: number;
 }
 
-/** The skill of that id, if its items are short enough to stand in columns: sums of whole numbers, and what is done in the head. */
+/** The skill of that id, if its items are short enough to stand in columns. */
 export function quickSkill(id: string): Skill | undefined {
   const skill = findListedSkill(id);
-  return skill && (skill.family === 'mental' || skill.family === 'written') ? skill : undefined;
+  return skill && isOfShortItems(skill) ? skill : undefined;
 }
 
 /** Reads what is asked; what is left out or cannot be is the usual. */

@@ -2,13 +2,7 @@ import { partKey, partsIn } from '@zealous-quill/core/exams';
 import { OWN_QUESTION } from '@zealous-quill/core/skills';
 import type { Db } from './database/connection';
 import type { StoredExam } from './database/exams';
-import {
-  classesBefore,
-  encounters,
-  lastMet,
-  weeksBefore,
-  type Encounter
-} from './database/exposure';
+import { classesBefore, encounters, lastMet, metLately, type Encounter } from './database/exposure';
 
 /** Who met an item, where and when: `7 Copper met it on 2026-03-14 (Spring assessment)`. */
 export function metWords({ className, satOn, title }: Encounter): string {
@@ -23,12 +17,7 @@ export function metOnExam(
   db: Db,
   { id, exam, unmet }: Pick<StoredExam, 'id' | 'exam' | 'unmet'>
 ): Record<string, string> {
-  const met = [
-    ...(unmet
-      ? encounters(db, { classIds: [unmet.classId], since: weeksBefore(unmet.weeks) })
-      : []),
-    ...encounters(db, { classIds: classesBefore(db, id) })
-  ];
+  const met = [...metLately(db, unmet), ...encounters(db, { classIds: classesBefore(db, id) })];
   return Object.fromEntries(
     partsIn(exam)
       .filter(({ skill }) => skill !== OWN_QUESTION)

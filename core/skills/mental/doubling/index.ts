@@ -80,28 +80,15 @@ function lookingAhead(item: Given): Step[] {
   return [...written, answerAcross(top, 10, 'digit', 'double')];
 }
 
-/** Digit totals written whole, the leading one too. */
-function writtenWhole(item: Given): Replacements {
-  const digits = digitsOf(item);
-  return {
-    ...Object.fromEntries(
-      digits.map((digit, place) => [`digit.${place}`, constant(2 * digit)] as const)
-    ),
-    [`digit.${digits.length}`]: constant(0)
-  };
-}
-
-function carryMissed(item: Given): Replacements {
-  const digits = digitsOf(item);
-  const top = digits.length - 1;
-  return {
-    ...Object.fromEntries(
-      digits.map((digit, place) => [
-        `digit.${place}`,
-        constant(place === top ? 2 * digit : (2 * digit) % 10)
-      ])
-    ),
-    [`digit.${digits.length}`]: constant(0)
+/** Other digits of the double, each from its own digit taken twice; nothing is sent on, nor written in front. */
+function otherDigits(digitFor: (double: number, isFirst: boolean) => number) {
+  return (item: Given): Replacements => {
+    const digits = digitsOf(item);
+    const written = digits.map(
+      (digit, place) =>
+        [`digit.${place}`, constant(digitFor(2 * digit, place === digits.length - 1))] as const
+    );
+    return { ...Object.fromEntries(written), [`digit.${digits.length}`]: constant(0) };
   };
 }
 
@@ -174,13 +161,13 @@ export const skill = defineSkill({
     'carry-missed': pattern(
       'Ten not sent on',
       'Each digit is doubled and only the last digit of it written; the first is written whole.',
-      carryMissed,
+      otherDigits((double, isFirst) => (isFirst ? double : double % 10)),
       { carries: { min: 1 } }
     ),
     'total-written-whole': pattern(
       'Doubles written side by side',
       'Each digit is doubled and the whole of it written down.',
-      writtenWhole,
+      otherDigits((double) => double),
       { carries: { min: 1 } }
     )
   },

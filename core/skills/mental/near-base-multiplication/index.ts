@@ -1,6 +1,6 @@
 import { accuracy, method, schemeOf } from '../../../marking/schemes';
 import { signedNumber } from '../../../numbers';
-import { ANSWER, crossSheet, step, using, type Replacements } from '../../../working';
+import { ANSWER, crossSheet, step, using } from '../../../working';
 import { defineSkill, pattern, rung } from '../../define';
 import { count, flag, oneOf } from '../../feature';
 import { listedItems } from '../../listed-items';
@@ -11,7 +11,7 @@ import {
   isOverlapping,
   isPadded,
   isPower,
-  joined
+  writtenOn
 } from '../../in-the-head/near-base';
 import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
@@ -112,14 +112,12 @@ function deviations({ left, right, base }: Given) {
 
 const size = (number: bigint) => (number < 0n ? -number : number);
 
-/** The product written after the cross as two numbers side by side, where it should be padded or carried. */
-function writtenOn(where: typeof isPadded) {
-  return ({ left, right, base }: Given): Replacements | undefined => {
-    const product = (Number(left) - base) * (Number(right) - base);
-    if (!isPower(base) || product < 0 || !where(base, product)) return undefined;
-    return { [ANSWER]: using(['cross', 'product'], joined) };
-  };
-}
+/** The base and the product of the deviations. */
+const productOf = (given: Given) => {
+  const { base, left, right } = look(given);
+  return { base, product: left * right };
+};
+const parts = ['cross', 'product'] as const;
 
 const hundred = { base: 100, overlap: false };
 
@@ -189,13 +187,13 @@ export const skill = defineSkill({
     'deviation-product-not-padded': pattern(
       'Product not padded',
       'The product of the deviations is written on without the zeros before it.',
-      writtenOn(isPadded),
+      writtenOn(isPadded, productOf, parts),
       { base: 100, padded: true, sides: ['both-over', 'both-under'] }
     ),
     'overlap-appended': pattern(
       'Overlap written on',
       'The product of the deviations is written on whole, though it reaches into what stands before it.',
-      writtenOn(isOverlapping),
+      writtenOn(isOverlapping, productOf, parts),
       { base: 100, overlap: true, sides: ['both-over', 'both-under'] }
     )
   },

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { accuracy, method, schemeOf } from '../../../marking/schemes';
 import { signedNumber } from '../../../numbers';
-import { ANSWER, chainSheet, constant, step, using, type Replacements } from '../../../working';
+import { ANSWER, chainSheet, constant, step, using } from '../../../working';
 import { defineSkill, pattern, rung } from '../../define';
 import { count, flag, oneOf } from '../../feature';
 import { listedItems } from '../../listed-items';
@@ -12,9 +12,8 @@ import {
   FURTHEST,
   isOverlapping,
   isPadded,
-  isPower,
-  joined,
-  nearestBase
+  nearestBase,
+  writtenOn
 } from '../../in-the-head/near-base';
 import { squareForm } from '../../in-the-head/numeral-square';
 import { inTheHead } from '../../in-the-head/prompt';
@@ -87,6 +86,13 @@ const listed = BASES.flatMap((base) =>
     .filter((number) => isItem(number, base))
     .map((number): Given => ({ number: String(number), base }))
 );
+
+/** The base and the square of the deviation. */
+const productOf = (given: Given) => {
+  const { base, deviation } = look(given);
+  return { base, product: deviation * deviation };
+};
+const parts = ['shifted', 'square'] as const;
 
 /** Squares near a base, in the head: (B + d)² = B(B + d + d) + d² (common practice). */
 export const skill = defineSkill({
@@ -163,13 +169,13 @@ export const skill = defineSkill({
     'deviation-product-not-padded': pattern(
       'Square not padded',
       'The square of the deviation is written on without the zeros before it.',
-      writtenOn(isPadded),
+      writtenOn(isPadded, productOf, parts),
       { base: { min: 100 }, padded: true }
     ),
     'overlap-appended': pattern(
       'Overlap written on',
       'The square of the deviation is written on whole, though it reaches into what stands before it.',
-      writtenOn(isOverlapping),
+      writtenOn(isOverlapping, productOf, parts),
       { base: 100, overlap: true }
     ),
     'deviation-from-last-digit': pattern(
@@ -216,12 +222,3 @@ export const skill = defineSkill({
     rung('challenge', 2, { base: { min: 100 }, deviation: { min: 12, max: 20 } })
   ]
 });
-
-/** The square written after what stands before it, as two numbers side by side, where it should be padded or carried. */
-function writtenOn(where: typeof isPadded) {
-  return (item: Given): Replacements | undefined => {
-    const { base, deviation } = look(item);
-    if (!isPower(base) || !where(base, deviation * deviation)) return undefined;
-    return { [ANSWER]: using(['shifted', 'square'], joined) };
-  };
-}

@@ -3,7 +3,7 @@ import { and, eq, gte, inArray } from 'drizzle-orm';
 import type { Reader } from './connection';
 import { keptItem } from './kept-snapshot';
 import type { Unmet } from './plans';
-import { classes, papers, scripts, sittings, snapshots } from './schema';
+import { classes, papers, parts, scripts, sittings, snapshots } from './schema';
 import { keptTexts } from './snapshots';
 
 /** An item that a class has met, on which paper and day. */
@@ -22,10 +22,12 @@ interface Within {
   readonly classIds?: readonly number[];
   /** The first day that counts. */
   readonly since?: string;
+  /** The one skill that is asked after. */
+  readonly skill?: string;
 }
 
 /** What classes have met on any paper and form they sat, the latest first; all classes unless some are named. */
-export function encounters(db: Reader, { classIds, since }: Within): Encounter[] {
+export function encounters(db: Reader, { classIds, since, skill: only }: Within): Encounter[] {
   return (
     db
       .select({
@@ -35,6 +37,7 @@ export function encounters(db: Reader, { classIds, since }: Within): Encounter[]
         satOn: sittings.satOn
       })
       .from(snapshots)
+      .innerJoin(parts, eq(parts.id, snapshots.partId))
       .innerJoin(scripts, eq(scripts.formId, snapshots.formId))
       .innerJoin(sittings, eq(sittings.id, scripts.sittingId))
       .innerJoin(classes, eq(classes.id, sittings.classId))
@@ -42,7 +45,8 @@ export function encounters(db: Reader, { classIds, since }: Within): Encounter[]
       .where(
         and(
           classIds && inArray(sittings.classId, [...classIds]),
-          since === undefined ? undefined : gte(sittings.satOn, since)
+          since === undefined ? undefined : gte(sittings.satOn, since),
+          only === undefined ? undefined : eq(parts.skill, only)
         )
       )
       // Each once, however many scripts there are of its form.
@@ -67,21 +71,19 @@ export function itemsMet(db: Reader, classId: number): Record<string, string[]> 
   return met;
 }
 
-/** The items that must not be asked again, in the form in which plans and forms avoid them. */
-export function toAvoid(
-  db: Reader,
-  unmet: Unmet | null,
-  today = new Date()
-): { skill: string; given: unknown }[] {
+/** What the class of a plan has met in its weeks; nothing where it is for no class. */
+export function metLately(db: Reader, unmet: Unmet | null, today = new Date()): Encounter[] {
   if (!unmet) return [];
-  const { classId, weeks } = unmet;
-  return encounters(db, { classIds: [classId], since: weeksBefore(weeks, today) }).map(
-    ({ skill, given }) => ({
-      skill,
-      given
-    })
-  );
+  return encounters(db, { classIds: [unmet.classId], since: weeksBefore(unmet.weeks, today) });
 }
+
+/** Items that were met, in the form in which plans and forms avoid them. */
+export const avoided = (met: readonly Encounter[]) =>
+  met.map(({ skill, given }) => ({ skill, given }));
+
+/** The items that must not be asked again of those whom a plan is for. */
+export const toAvoid = (db: Reader, unmet: Unmet | null, today?: Date) =>
+  avoided(metLately(db, unmet, today));
 
 /** The day so many weeks before another. */
 export function weeksBefore(weeks: number, today = new Date()): string {

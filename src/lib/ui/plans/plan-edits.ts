@@ -1,4 +1,5 @@
 import type { Blueprint, BlueprintRow } from '@zealous-quill/core/exams';
+import { splitPatternKey } from '@zealous-quill/core/skills';
 
 /** A class whose items of so many last weeks are not asked again. */
 export interface Unmet {
@@ -62,7 +63,7 @@ export function withoutSkill(row: BlueprintRow, skill: string): BlueprintRow {
 export function withoutIdlePatterns(plan: Blueprint): Blueprint {
   const asked = plan.rows.flatMap(({ skills }) => skills);
   const left = Object.entries(plan.patterns ?? {}).filter(([key]) =>
-    asked.some((skill) => key.startsWith(`${skill}/`))
+    asked.includes(splitPatternKey(key).skill)
   );
   return tidy({ ...plan, patterns: left.length > 0 ? Object.fromEntries(left) : undefined });
 }

@@ -1,7 +1,12 @@
 <script lang="ts">
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-  import type { ItemView, SkillDescription, Way } from '@zealous-quill/core/skills';
+  import {
+    isOfShortItems,
+    type ItemView,
+    type SkillDescription,
+    type Way
+  } from '@zealous-quill/core/skills';
   import Meaning from '$lib/ui/kit/Meaning.svelte';
   import { difficultyWord, duration, logit } from '../format';
   import MathText from '../sheet/MathText.svelte';
@@ -76,7 +81,7 @@
   {#if view.operands}
     {#await waysOf(view.operands) then ways}<Ways
         {ways}
-        sum={skill.family === 'mental' || skill.family === 'written' ? view.line : null}
+        sum={isOfShortItems(skill) ? view.line : null}
       />{/await}
   {/if}
 </section>

@@ -5,7 +5,7 @@
   import Stopper from '$lib/ui/kit/Stopper.svelte';
   import { Working } from '$lib/ui/kit/working.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
-  import type { Control, Controls } from '@zealous-quill/core/skills';
+  import { isOfShortItems, type Control, type Controls } from '@zealous-quill/core/skills';
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
   import ControlsPanel from '$lib/ui/controls/ControlsPanel.svelte';
@@ -140,7 +140,7 @@
       <Button type="submit" name="with" value="controls" disabled={isEmpty || starting.isBusy}
         >Start a paper</Button
       >
-      {#if skill.family === 'mental' || skill.family === 'written'}<Button
+      {#if isOfShortItems(skill)}<Button
           kind="quiet"
           href="/workshop/{skill.id}/quick?controls={encodeURIComponent(
             JSON.stringify(data.controls)
