@@ -80,6 +80,20 @@ test('rungs and items move by keyboard', async ({ page }) => {
   await expect(page.getByText('● Saved')).toBeVisible();
 });
 
+test('a dialog that is left as soon as it is there stays shut, on a slow machine too', async ({
+  page
+}) => {
+  await server.visit(page, '/papers/4');
+  const devtools = await page.context().newCDPSession(page);
+  await devtools.send('Emulation.setCPUThrottlingRate', { rate: 8 });
+  for (let time = 0; time < 12; time++) {
+    await page.getByRole('button', { name: 'take items out' }).click();
+    await page.getByRole('dialog').locator('textarea').waitFor({ state: 'attached' });
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  }
+});
+
 test('a skill is found by typing; a rung spreads a feature; the paper is worked as the house does', async ({
   page
 }) => {

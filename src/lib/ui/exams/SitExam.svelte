@@ -1,6 +1,6 @@
 <script lang="ts">
   import Input from 'flowbite-svelte/Input.svelte';
-  import Modal from 'flowbite-svelte/Modal.svelte';
+  import Modal from '$lib/ui/kit/Modal.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { plural } from '../format';

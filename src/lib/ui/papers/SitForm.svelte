@@ -3,7 +3,7 @@
   import Select from 'flowbite-svelte/Select.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
-  import Modal from 'flowbite-svelte/Modal.svelte';
+  import Modal from '$lib/ui/kit/Modal.svelte';
   import { plural } from '../format';
 
   interface Props {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Modal from 'flowbite-svelte/Modal.svelte';
+  import Modal from '$lib/ui/kit/Modal.svelte';
 
   let { open = $bindable(false) }: { open: boolean } = $props();
 
@@ -47,7 +47,7 @@
   ];
 </script>
 
-<Modal bind:open title="Keys" size="md" autoclose={false}>
+<Modal bind:open title="Keys">
   <div class="groups">
     {#each groups as { title, keys } (title)}
       <section>

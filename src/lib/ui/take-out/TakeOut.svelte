@@ -2,7 +2,7 @@
   import { fileName, listAsCsv, listAsText, type ListedItem } from '@zealous-quill/core/exchange';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import Checkbox from 'flowbite-svelte/Checkbox.svelte';
-  import Modal from 'flowbite-svelte/Modal.svelte';
+  import Modal from '$lib/ui/kit/Modal.svelte';
   import Textarea from 'flowbite-svelte/Textarea.svelte';
   import type { Snippet } from 'svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -46,7 +46,7 @@
   }
 </script>
 
-<Modal bind:open title="Take items out" size="md" autoclose={false}>
+<Modal bind:open title="Take items out">
   <div class="choices">
     {@render children?.()}
     <Choice
