@@ -1,3 +1,4 @@
+import { usualAdvice } from './advice';
 import { USUAL_INSTRUCTIONS, type HouseStyle } from './schema';
 
 export type { HouseStyle };
@@ -21,6 +22,7 @@ export const defaultHouseStyle: HouseStyle = {
   remainder: 'r',
   longDivision: 'above',
   placeholder: 'zero',
+  advice: usualAdvice,
   decimalMark: 'point',
   grouping: 'space',
   department: '',

@@ -1,4 +1,5 @@
 export { defaultHouseStyle, houseStyleConflict, type HouseStyle } from './house-style';
+export { usualAdvice, type Advice } from './advice';
 export { houseStyleSchema } from './schema';
 export { takingWords, type TakingWords } from './taking';
 export { busStop, segmentsOf, spoken, type Segment } from './segments';

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { adviceSchema, usualAdvice } from './advice';
 
 /** Instructions on the cover of an exam, a line each, until a department writes its own. */
 export const USUAL_INSTRUCTIONS =
@@ -33,6 +34,8 @@ export const houseStyleSchema = z.strictObject({
   longDivision: z._default(z.enum(['above', 'right']), 'above'),
   /** What holds the empty places of the rows of a long multiplication. */
   placeholder: z._default(z.enum(['zero', 'cross', 'open']), 'zero'),
+  /** What is gone by where a way of working is advised. */
+  advice: z._default(adviceSchema, usualAdvice),
   decimalMark: z._default(z.enum(['point', 'comma']), 'point'),
   grouping: z._default(z.enum(['none', 'space', 'comma']), 'space'),
   /** What stands on the cover of an exam. */

@@ -8,7 +8,7 @@ import { isSound, type StepReading } from './step-reading';
 export function withEvidence(readings: readonly StepReading[]): StepReading[] {
   const inUse = new Set([ANSWER, ...readings.flatMap(({ step }) => step.uses)]);
   const isOptional = ({ step, expected, own }: StepReading) =>
-    !inUse.has(step.id) || (expected === undefined && own === undefined);
+    (!inUse.has(step.id) && !step.isApart) || (expected === undefined && own === undefined);
   /** What sound readings show to have been done, each by way of what is blank. */
   const shownBy = (
     speaks: (reading: StepReading) => boolean,

@@ -71,7 +71,7 @@ export function markItem(
     answer,
     answerRight,
     form,
-    anyWorking: readings.some((reading) => reading.step.id !== ANSWER && isOwnHand(reading)),
+    anyWorking: readings.some((reading) => isOfWorking(reading) && isOwnHand(reading)),
     contradicted,
     isExplained: (fault) => isExplained(fault, diagnosis),
     easier
@@ -120,9 +120,12 @@ export function unknownSteps({ graph }: WorkedItem, working: Working): string[] 
 function isContradicted(readings: readonly StepReading[], answerRight: boolean): boolean {
   return (
     readings.some(({ contradicted }) => contradicted) ||
-    (answerRight && readings.some((reading) => reading.step.id !== ANSWER && isFault(reading)))
+    (answerRight && readings.some((reading) => isOfWorking(reading) && isFault(reading)))
   );
 }
+
+/** Whether a step is one by which the answer was come by. */
+const isOfWorking = ({ step }: StepReading) => step.id !== ANSWER && !step.isApart;
 
 function report({
   step,

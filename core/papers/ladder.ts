@@ -10,7 +10,7 @@ import {
   type DrawError
 } from '../skills';
 import { partSeed } from '../spaces';
-import type { Paper, PaperItem, Rung } from './paper';
+import type { Paper, PaperItem, Rung, Spread } from './paper';
 
 /** A rung with other items, to be put in the place of the one that was asked about. */
 export type LadderResult = { ok: true; rung: Rung } | { ok: false; error: DrawError };
@@ -54,11 +54,13 @@ export function addRung(
 ): LadderResult {
   const skill = skillOf(id);
   const before = paper.rungs.findLast((rung) => rung.skill === id);
-  const { controls, count } = skill.ladder.find((plan) => plan.kind === kind) ?? skill.ladder[0]!;
+  const { controls, count, spread } =
+    skill.ladder.find((plan) => plan.kind === kind) ?? skill.ladder[0]!;
   const numbers = paper.rungs.map((rung) => Number(rung.id.replace(/\D/g, '')) || 0);
   const rung: Rung = {
     id: `r${Math.max(0, ...numbers) + 1}`,
     ...{ kind, skill: id, controls, count },
+    ...(spread && { spread: spread as Spread }),
     school: before?.school ?? schoolIn(skill, style),
     items: []
   };

@@ -9,10 +9,11 @@ import {
   type Skill
 } from '../skills';
 import { redrawRung } from './ladder';
-import type { Paper, Rung } from './paper';
+import { spreadCount } from './kinds';
+import type { Paper, Rung, Spread } from './paper';
 
 /** What a rung of a new paper asks for; the school is that of the house style if none is named. */
-export type PaperPlan = RungPlan & Pick<Rung, 'skill' | 'spread'> & { school?: string };
+export type PaperPlan = RungPlan & Pick<Rung, 'skill'> & { school?: string };
 
 /**
  * The ladder a skill starts from, drawn with the seed, worked as the house does. Controls that are kept hold in
@@ -60,7 +61,7 @@ export function fromPlans(
 /** The paper with one more rung, of as many items as there are up to the count; undefined if there are none. */
 function withRung(
   paper: Paper,
-  { skill, school, ...plan }: PaperPlan,
+  { skill, school, spread, ...plan }: PaperPlan,
   { style, except = [] }: { style: HouseStyle; except?: readonly string[] }
 ): Paper | undefined {
   const rung: Rung = {
@@ -71,7 +72,9 @@ function withRung(
     items: []
   };
   for (let count = plan.count; count > 0; count--) {
-    const grown = { ...paper, rungs: [...paper.rungs, { ...rung, count }] };
+    // Of fewer items nothing is spread.
+    const spreads = spread && spreadCount(spread) === count ? { spread: spread as Spread } : {};
+    const grown = { ...paper, rungs: [...paper.rungs, { ...rung, count, ...spreads }] };
     const drawn = redrawRung(grown, rung.id, 0, except);
     if (drawn.ok) return { ...paper, rungs: [...paper.rungs, drawn.rung] };
   }
@@ -87,5 +90,7 @@ function keeping(skill: Skill, plan: RungPlan, kept: Controls): RungPlan | undef
     if (blocking.length === 0) return undefined;
     own = Object.fromEntries(Object.entries(own).filter(([name]) => !blocking.includes(name)));
   }
-  return { ...plan, controls: { ...own, ...kept } };
+  const { spread, ...rest } = plan;
+  const isKept = spread && !(spread.feature in kept);
+  return { ...rest, controls: { ...own, ...kept }, ...(isKept && { spread }) };
 }

@@ -9,6 +9,8 @@ export interface SkillCard {
   readonly schools: Readonly<Record<string, string>>;
   /** What is worked, where several skills are ways of working the same. */
   readonly operation?: Operation;
+  /** What a pupil calls it, of ways in the head that can be chosen between. */
+  readonly way?: string;
   /** Words to find it by, beside those of its title, features and error patterns. */
   readonly words: string;
 }

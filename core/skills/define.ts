@@ -1,5 +1,5 @@
-import type { HouseStyle } from '../house-style';
-import { defaultHouseStyle, withSigns, writeText } from '../house-style';
+import type { Advice, HouseStyle } from '../house-style';
+import { defaultHouseStyle, usualAdvice, withSigns, writeText } from '../house-style';
 import type { Scheme } from '../marking/scheme';
 import { graphOf, type Layout, type Replacements, type Step, type Symmetry } from '../working';
 import { recently, type ItemSpace } from '../spaces';
@@ -29,14 +29,16 @@ export interface Declaration<Given, Look> {
   readonly patterns: Readonly<Record<string, Omit<ErrorPattern<Given>, 'id'>>>;
   /** What is asked; `line` is the item as the house writes it. */
   prompt(line: string, style: HouseStyle, given: Given, asking?: Asking): string;
+  /** What is said once over the items of a rung, in place of the usual note of its kind. */
+  note?(items: readonly Given[], school: string): string | undefined;
   /** Set by judgement where there is no published source and no script yet to estimate them from. */
   readonly difficulty: Prediction;
   readonly seconds: Prediction;
   readonly ladder: readonly RungPlan[];
   /** Whether the numbers suit it; all do if absent. */
-  suits?(given: Given): boolean;
+  suits?(given: Given, advice: Advice): boolean;
   /** Why they do or do not. */
-  because?(given: Given): string;
+  because?(given: Given, advice: Advice): string;
   /** The controls that exactly the items that suit meet, where there are such. */
   readonly suitsUnder?: Controls;
 }
@@ -71,6 +73,7 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
     orderless: (item) => given.orderless?.(item) ?? given.print(item),
     prompt: (item, style, asking) =>
       declared.prompt(writeText(given.print(item), style), style, item, asking),
+    note: (items, school) => declared.note?.(items, school),
     graph(item, school) {
       const working = declared.working[school]!(item);
       return 'steps' in working ? graphOf(working.steps, working.symmetries) : graphOf(working);
@@ -78,8 +81,8 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
     sheet: (item, school, style) => signed(declared.sheet(item, school, style), style),
     scheme: (item, school, style = defaultHouseStyle) =>
       typeof marks === 'function' ? marks(item, school, style) : marks,
-    suits: (item) => declared.suits?.(item) ?? true,
-    because: (item) => declared.because?.(item) ?? 'Any numbers do.',
+    suits: (item, advice = usualAdvice) => declared.suits?.(item, advice) ?? true,
+    because: (item, advice = usualAdvice) => declared.because?.(item, advice) ?? 'Any numbers do.',
     suitsUnder: declared.suits ? declared.suitsUnder : {}
   };
   return skill as unknown as Skill;
@@ -111,6 +114,11 @@ export function pattern<Given>(
 }
 
 /** A rung of a ladder. */
-export function rung(kind: RungKind, count: number, controls: Controls): RungPlan {
-  return { kind, count, controls };
+export function rung(
+  kind: RungKind,
+  count: number,
+  controls: Controls,
+  spread?: RungPlan['spread']
+): RungPlan {
+  return { kind, count, controls, ...(spread && { spread }) };
 }

@@ -70,10 +70,11 @@ function inEveryStyle(check: (item: WorkedItem, style: HouseStyle) => void): voi
 
 test('a card says of a skill what the skill says of itself', () => {
   for (const [at, skill] of skills.entries()) {
-    const { id, family, title, example, schools, operation, words } = skill;
+    const { id, family, title, example, schools, operation, way, words } = skill;
     assert.deepEqual(cards[at], {
       ...{ id, family, title, example, schools, words },
-      ...(operation && { operation })
+      ...(operation && { operation }),
+      ...(way && { way })
     });
     assert.equal(operation !== undefined, skill.given.from !== undefined, id);
   }

@@ -141,6 +141,10 @@ const golden: Readonly<Record<string, readonly [controls: Controls, items: reado
     { rootDigits: 2, selfEnding: false, bracket: { min: 4 } },
     ['∛110592', '∛912673', '∛658503']
   ],
+  'choose-way': [
+    { operation: ['addition'], digits: 2, cheapest: ['making-up', 'near-double'], margin: 1 },
+    ['59 + 60', '54 + 67', '57 + 64']
+  ],
   'factorise-quadratic': [
     {
       ...{ factorable: true, content: 1, kind: ['general'], monic: true },

@@ -51,6 +51,10 @@ export function listedItems<Given, Look>(
             valueOf(feature, known().get(id)![key]!)
           ])
         ),
+      alike(names) {
+        const columns = names.map((name) => known().get(name)!);
+        return (key) => columns.map((column) => column[key]).join();
+      },
       ...(listed.mirror && { usable: () => withoutMirrors(walk, (key) => listed.mirror!(key)) })
     });
   };

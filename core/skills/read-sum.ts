@@ -1,12 +1,7 @@
 import { ungrouped } from '../numbers';
 import type { Operation } from './card';
 import { SIGNS } from './given/pair';
-
-/** What is to be worked out, whatever the way. */
-export interface Sum {
-  readonly operation: Operation;
-  readonly operands: readonly string[];
-}
+import type { Sum } from './sum';
 
 const operations = {
   '+': 'addition',
@@ -14,6 +9,10 @@ const operations = {
   x: 'multiplication',
   '/': 'division'
 } as const satisfies Record<keyof typeof SIGNS, Operation>;
+
+/** The sign of an operation, as it may be typed. */
+export const signOf = (operation: Operation): string =>
+  Object.entries(operations).find(([, one]) => one === operation)![0];
 
 /** A sum of whole numbers as it is typed, `198 + 57`, `12 x 16`, `65²`; undefined if it is none. */
 export function readSum(line: string): Sum | undefined {

@@ -12,6 +12,7 @@ import { card as bridgeAddition } from './mental/bridge-addition/card';
 import { card as nearMultipleAddition } from './mental/near-multiple-addition/card';
 import { card as nearMultipleSubtraction } from './mental/near-multiple-subtraction/card';
 import { card as complement } from './mental/complement/card';
+import { card as chooseWay } from './mental/choose-way/card';
 import { card as nearDoubles } from './mental/near-doubles/card';
 import { card as reversedPair } from './mental/reversed-pair/card';
 import { card as compatibleAddition } from './mental/compatible-addition/card';
@@ -64,8 +65,16 @@ const entries: readonly (readonly [card: SkillCard, load: Load])[] = [
   [squareEndingFive, () => import('./mental/square-ending-five')],
   [repunitMultiplication, () => import('./mental/repunit-multiplication')],
   [exactCubeRoot, () => import('./mental/exact-cube-root')],
+  [chooseWay, chooseWayAmongAll],
   [factoriseQuadratic, () => import('./algebra/factorise-quadratic')]
 ];
+
+/** A skill that is made of the others: all that are ways of working an operation. */
+async function chooseWayAmongAll(): Promise<{ skill: Skill }> {
+  const ways = cards.flatMap(({ id, operation }) => (operation ? [id] : []));
+  const [{ choosingAmong }] = await Promise.all([import('./mental/choose-way'), loadSkills(ways)]);
+  return { skill: await choosingAmong(ways.map((id) => findSkill(id)!)) };
+}
 
 /** What stands on papers like an item of a skill, but is drawn by nobody and in no catalogue. */
 const unlisted: typeof entries = [[ownQuestion, () => import('./own-question')]];

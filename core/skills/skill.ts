@@ -1,9 +1,9 @@
-import type { HouseStyle } from '../house-style';
+import type { Advice, HouseStyle } from '../house-style';
 import type { Scheme } from '../marking/scheme';
 import type { ItemSpace } from '../spaces';
 import type { Graph, Layout, Replacements } from '../working';
 import type { SkillCard } from './card';
-import { readControls, type Controls } from './controls';
+import { readControls, type Control, type Controls } from './controls';
 import type { Feature, Features, Title } from './feature';
 import type { GivenForm } from './given/form';
 import type { Weights } from './weights';
@@ -30,12 +30,14 @@ export interface Skill<Given = unknown> extends SkillCard {
   orderless(given: Given): string;
   /** What the pupil is asked. */
   prompt(given: Given, style: HouseStyle, asking?: Asking): string;
+  /** What is said once over all items of a rung, if it is not the usual note of its kind. */
+  note(items: readonly Given[], school: string): string | undefined;
   graph(given: Given, school: string): Graph;
   sheet(given: Given, school: string, style: HouseStyle): Layout;
   scheme(given: Given, school: string, style?: HouseStyle): Scheme;
-  /** Whether the numbers suit this way of working, and why or why not, in a sentence. */
-  suits(given: Given): boolean;
-  because(given: Given): string;
+  /** Whether the numbers suit this way of working as a department advises it, and why or why not, in a sentence. */
+  suits(given: Given, advice?: Advice): boolean;
+  because(given: Given, advice?: Advice): string;
   /** The controls that exactly the items that suit meet, none where all do; undefined where each must be looked at. */
   readonly suitsUnder: Controls | undefined;
 }
@@ -71,6 +73,11 @@ export interface RungPlan {
   readonly kind: RungKind;
   readonly controls: Controls;
   readonly count: number;
+  /** One feature spread over its items, in the place of a control on it: so many with each of its controls. */
+  readonly spread?: {
+    readonly feature: string;
+    readonly parts: readonly { readonly control: Control; readonly count: number }[];
+  };
 }
 
 /** The items under controls that are known to be right; wrong ones are a programmer's mistake. */

@@ -99,7 +99,7 @@ test('practitioners’ judgement (common practice): what invites compensation, b
 });
 
 test('ties are named, and every way says why it suits or not', () => {
-  const ways = allWaysOf('addition', ['174', '179']);
+  const ways = allWaysOf(readSum('174 + 179')!);
   const best = ways.filter(({ isCheapest }) => isCheapest);
   assert.deepEqual(
     best.map(({ skill, school }) => [skill, school]),
@@ -109,7 +109,7 @@ test('ties are named, and every way says why it suits or not', () => {
     ]
   );
   assert.ok(ways.every(({ because, seconds }) => /^[A-Z0-9].+\.$/.test(because) && seconds > 0));
-  const unsuited = allWaysOf('subtraction', ['532', '254']).find(
+  const unsuited = allWaysOf(readSum('532 - 254')!).find(
     ({ skill }) => skill === 'near-multiple-subtraction'
   );
   assert.match(unsuited!.because, /254 is not within 2/);

@@ -1,6 +1,7 @@
 import { writeText, type HouseStyle } from '../house-style';
 import { liveSteps, stepOf, writtenValue, type Layout } from '../working';
 import { itemOf, type Item } from './item';
+import type { Sum } from './sum';
 import type { Skill } from './skill';
 import { WorkedItem } from './worked';
 
@@ -11,8 +12,8 @@ export interface ItemView {
   readonly line: string;
   readonly layout: Layout;
   readonly steps: readonly ViewedStep[];
-  /** The numbers worked on, where there are several ways of working them. */
-  readonly operands: readonly string[] | null;
+  /** What is worked out, where there are several ways of it. */
+  readonly sum: Sum | null;
 }
 
 export interface ViewedStep {
@@ -38,7 +39,7 @@ export function viewItem(
     item: itemOf(worked, style),
     line: skill.given.print(given),
     layout,
-    operands: skill.operation ? (skill.given.operands?.(given) ?? null) : null,
+    sum: sumOf(skill, given),
     steps: worked.modelled(layout).map((step) => ({
       id: step.id,
       text: writeText(writtenValue(step, key.get(step.id), style)!, style),
@@ -48,4 +49,10 @@ export function viewItem(
       )
     }))
   };
+}
+
+function sumOf({ given: form, operation }: Skill, given: unknown): Sum | null {
+  if (form.sum) return form.sum(given);
+  const operands = operation && form.operands?.(given);
+  return operands ? { operation, operands } : null;
 }

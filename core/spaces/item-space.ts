@@ -123,11 +123,20 @@ export interface Index<T> {
   walk(visit: (key: number) => boolean | void): void;
   item(key: number): T;
   features(key: number): Told;
+  /** The same text for keys in which these features are the same, where that is sooner had than the features. */
+  alike?(names: readonly string[]): (key: number) => string;
   usable?(): bigint;
 }
 
 /** The space of items that are listed, one bit for each key. */
-export function indexItems<T>({ size, walk, item, features, usable }: Index<T>): ItemSpace<T> {
+export function indexItems<T>({
+  size,
+  walk,
+  item,
+  features,
+  alike,
+  usable
+}: Index<T>): ItemSpace<T> {
   return itemSpace({
     isWalked: true,
     build() {
@@ -159,12 +168,13 @@ export function indexItems<T>({ size, walk, item, features, usable }: Index<T>):
     ...(usable && { usable }),
     endings(names) {
       const tallies = new Map<string, { features: Told; found: number }>();
+      const idOf =
+        alike?.(names) ?? ((key: number) => Object.values(some(features(key), names)).join());
       walk((key) => {
-        const told = some(features(key), names);
-        const id = Object.values(told).join();
+        const id = idOf(key);
         const tally = tallies.get(id);
         if (tally) tally.found++;
-        else tallies.set(id, { features: told, found: 1 });
+        else tallies.set(id, { features: some(features(key), names), found: 1 });
       });
       return [...tallies.values()].map(({ features, found }) => ({
         features,

@@ -36,6 +36,8 @@ export interface Step {
   readonly total?: Total;
   /** What a wrong number fact would make of the step, or of its total: a multiple too many or too few. */
   readonly facts?: (get: Get) => readonly bigint[];
+  /** Asked for beside the answer, which does not follow from it: the way that is chosen. */
+  readonly isApart?: boolean;
   /** The step is the method: where it is wrong, nothing of the method is shown by what follows from it. */
   readonly isMethod?: boolean;
   /** What a final answer says of this step, or undefined if it does not say. */

@@ -8,6 +8,8 @@ export interface Layout {
   readonly height: number;
   readonly cells: readonly Cell[];
   readonly rules: readonly Line[];
+  /** Its places are printed however bare the rung, as something is asked for that a line for the answer cannot hold. */
+  readonly isAlwaysPrinted?: boolean;
   /** Jumps along a number line. */
   readonly arcs?: readonly Arc[];
 }

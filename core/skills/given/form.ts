@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import type { Sum } from '../sum';
 
 /** What is given of an item: how it is checked, written on one line, and read back. */
 export interface GivenForm<Given> {
@@ -10,6 +11,8 @@ export interface GivenForm<Given> {
   readonly howToType: string;
   /** The same text for items that a paper should not hold twice; the printed line if absent. */
   orderless?(given: Given): string;
+  /** What is worked out, where any way is as good. */
+  sum?(given: Given): Sum;
   /** The numbers that are worked on, and the item of such numbers, where there are several ways of working. */
   operands?(given: Given): readonly string[];
   from?(operands: readonly string[]): Given | undefined;

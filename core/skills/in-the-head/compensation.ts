@@ -1,3 +1,4 @@
+import type { Advice } from '../../house-style';
 import { signedNumber } from '../../numbers';
 import {
   ANSWER,
@@ -165,7 +166,7 @@ export const compensating = (direction: Direction) => ({
   marks: schemeOf(method('multiple'), accuracy()),
   patterns: compensationErrors(direction),
   prompt: inTheHead,
-  suits: ({ change }: Given) => nearMultiple(Number(change)).suited,
-  because: ({ change }: Given) => nearWords(change),
+  suits: ({ change }: Given, advice: Advice) => nearMultiple(Number(change), advice).suited,
+  because: ({ change }: Given, advice: Advice) => nearWords(change, advice),
   suitsUnder: { suited: true }
 });

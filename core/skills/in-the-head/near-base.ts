@@ -1,8 +1,15 @@
+import type { Advice } from '../../house-style';
 import type { Value } from '../../numbers';
 import { ANSWER, using, type Replacements } from '../../working';
 
 /** The bases near which products are worked: tens, a hundred, a thousand. */
 export const BASES = [10, 20, 30, 40, 50, 60, 70, 80, 90, 100, 1000] as const;
+
+/**
+ * How far numbers may be from a base for it to suit them: 15, or as far as the tables reach, as the deviations are
+ * multiplied.
+ */
+export const suitingDistance = ({ tables }: Advice): number => Math.max(15, tables);
 
 /** Largest size of a deviation. */
 export const FURTHEST = 30;

@@ -1,9 +1,12 @@
-/** Bases of the multiples, with the distance within which a number is near (common practice). */
-const NEAR = [
-  { base: 1000, within: 30 },
-  { base: 100, within: 10 },
-  { base: 10, within: 2 }
-] as const;
+import { usualAdvice, type Advice } from '../../house-style';
+
+/** Bases of the multiples, the largest first, with the distance within which a number is near. */
+export const nearBy = ({ nearThousand, nearHundred }: Advice, ten: number) =>
+  [
+    { base: 1000, within: nearThousand },
+    { base: 100, within: nearHundred },
+    { base: 10, within: ten }
+  ] as const;
 
 /** The multiple by which a change is worked. */
 export interface NearMultiple {
@@ -18,8 +21,8 @@ export interface NearMultiple {
  * The largest base whose nearest positive multiple is near and not the number itself, else ten; ties go
  * upward. `nearMultiple(298)` is base 100, multiple 300, offset -2, suited.
  */
-export function nearMultiple(change: number): NearMultiple {
-  for (const { base, within } of NEAR) {
+export function nearMultiple(change: number, advice = usualAdvice): NearMultiple {
+  for (const { base, within } of nearBy(advice, advice.nearTen)) {
     const multiple = nearest(change, base);
     const offset = change - multiple;
     if (offset !== 0 && Math.abs(offset) <= within) return { base, multiple, offset, suited: true };
@@ -41,10 +44,10 @@ export function isBeside(multiple: bigint, change: bigint): boolean {
 }
 
 /** Why a change is near a multiple, or is not. */
-export function nearWords(change: string): string {
-  const { base, multiple, offset, suited } = nearMultiple(Number(change));
+export function nearWords(change: string, advice: Advice): string {
+  const { base, multiple, offset, suited } = nearMultiple(Number(change), advice);
   if (!suited)
-    return `${change} is not within 2 of a multiple of ten, nor near a hundred or a thousand.`;
+    return `${change} is not within ${advice.nearTen} of a multiple of ten, nor near a hundred or a thousand.`;
   const side = offset < 0 ? 'below' : 'above';
   return `${change} is within ${Math.abs(offset)} of a multiple of ${base}: ${Math.abs(offset)} ${side} ${multiple}.`;
 }

@@ -103,6 +103,19 @@ const small: Readonly<Record<string, Small>> = {
         ['11', '111', '1111'].map((repunit) => ({ multiplicand: String(one), repunit }))
       )
   },
+  'choose-way': {
+    within: { digits: number(2, 2) },
+    // Which number stands first is settled by whether their sum is odd.
+    tried: () =>
+      ['addition', 'subtraction', 'multiplication'].flatMap((operation) =>
+        pairs(upTo(10, 99))
+          .filter(([one, other]) => {
+            const isTurned = operation !== 'subtraction' && (Number(one) + Number(other)) % 2 === 1;
+            return isTurned ? Number(one) <= Number(other) : Number(one) >= Number(other);
+          })
+          .map((operands) => ({ operation, operands: [...operands] }))
+      )
+  },
   'exact-cube-root': {
     within: {},
     tried: () => upTo(1, 250).map((root) => ({ cube: String(root ** 3) }))

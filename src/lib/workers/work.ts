@@ -29,8 +29,8 @@ import {
   type Control,
   type Controls,
   type ItemView,
-  type Operation,
   type SkillDescription,
+  type Sum,
   type Way
 } from '@zealous-quill/core/skills';
 
@@ -97,10 +97,10 @@ export const bench = {
     return given === undefined ? null : viewItem(skill, given, school, style);
   },
 
-  /** The ways of working some numbers, with what each costs. */
-  async ways(operation: Operation, operands: readonly string[]): Promise<Way[]> {
-    await loadWays(operation);
-    return waysOf(operation, operands);
+  /** The ways of working some numbers, with what each costs, as the house advises them. */
+  async ways(sum: Sum, { advice }: HouseStyle): Promise<Way[]> {
+    await loadWays(sum.operation);
+    return waysOf(sum, advice);
   },
 
   async describe(id: string, style: HouseStyle): Promise<SkillDescription> {

@@ -6,6 +6,7 @@
   import { Draft, type DraftReply } from '$lib/ui/draft.svelte';
   import DraftClash from '$lib/ui/DraftClash.svelte';
   import { guardLeaving } from '$lib/ui/guard-leaving';
+  import AdviceForm from '$lib/ui/house-style/AdviceForm.svelte';
   import { changedWords, styleChoices, together } from '$lib/ui/house-style/choices';
   import { postDraft } from '$lib/ui/post-draft';
   import { setDepartmentScheme } from '$lib/ui/exams/department-scheme';
@@ -116,6 +117,7 @@
         </label>
       {/each}
     </section>
+    <AdviceForm advice={style.advice} onchange={(advice) => choose({ advice })} />
     <section>
       <h2>Exams</h2>
       <label class="cover">

@@ -1,9 +1,5 @@
-/** Bases of the multiples, with the distance within which an addend is near one (common practice). */
-const NEAR = [
-  { base: 1000, within: 30 },
-  { base: 100, within: 10 },
-  { base: 10, within: 3 }
-] as const;
+import { usualAdvice } from '../../../house-style';
+import { nearBy } from '../../in-the-head/near-multiple';
 
 /** How two addends are bridged: one is made up to a multiple by so much of the other. */
 export interface Bridge {
@@ -23,9 +19,9 @@ export const gapTo = (base: number, number: number): number => (base - (number %
  * The largest base that an addend is near below a multiple of, the other having as much to give: the smallest gap, then
  * the larger addend. Else ten with the smallest gap above 0 that the other can give; undefined if there is none.
  */
-export function bridgeOf(one: number, other: number): Bridge | undefined {
+export function bridgeOf(one: number, other: number, advice = usualAdvice): Bridge | undefined {
   const makesTen = (one % 10) + (other % 10) === 10;
-  for (const { base, within } of NEAR) {
+  for (const { base, within } of nearBy(advice, advice.bridgingTen)) {
     const found = smallest(one, other, base, within);
     if (found) return { base, ...found, makesTen, suited: true };
   }

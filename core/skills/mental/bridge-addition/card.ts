@@ -7,5 +7,6 @@ export const card: SkillCard = {
   example: '198 + 57',
   schools: { 'make-up': 'Give to make it up' },
   operation: 'addition',
+  way: 'making up',
   words: 'plus sum bridging make ten through hundred'
 };

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import type { Advice } from '../../../house-style';
 import { signedNumber } from '../../../numbers';
 import { ANSWER, bridgeSheet, step, using, withLines } from '../../../working';
 import { defineSkill, pattern, rung } from '../../define';
@@ -21,7 +22,8 @@ interface Look extends Bridge {
   readonly addends: readonly string[];
 }
 
-const bridged = ({ addends: [one, other] }: Given) => bridgeOf(Number(one), Number(other));
+const bridged = ({ addends: [one, other] }: Given, advice?: Advice) =>
+  bridgeOf(Number(one), Number(other), advice);
 const look = (given: Given): Look => ({ addends: given.addends, ...bridged(given)! });
 
 /** The addend that is made up, and the one that gives. */
@@ -151,11 +153,11 @@ export const skill = defineSkill({
   prompt: inTheHead,
   difficulty: { constant: -3.9, digits: 0.55, addends: 0.4, suited: -0.4, gap: 0.02 },
   seconds: { constant: 0, digits: 2, addends: 3 },
-  suits: (given) => bridged(given)!.suited,
-  because(given) {
-    const { base, suited, makesTen } = bridged(given)!;
-    const { up, gap } = partsOf(given);
-    if (!suited) return `Neither number is within 3 below a multiple of ten.`;
+  suits: (given, advice) => bridged(given, advice)!.suited,
+  because(given, advice) {
+    const { base, suited, makesTen, made, gap } = bridged(given, advice)!;
+    const up = given.addends[made];
+    if (!suited) return `Neither number is within ${advice.bridgingTen} below a multiple of ten.`;
     return makesTen && base === 10
       ? 'The last digits make exactly ten.'
       : `${up} is ${gap} below a multiple of ${base}, and the other has as much to give.`;

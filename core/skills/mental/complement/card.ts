@@ -7,5 +7,6 @@ export const card: SkillCard = {
   example: '1000 - 305',
   schools: { 'nines-and-ten': 'All from nine, the last from ten' },
   operation: 'subtraction',
+  way: 'nines and ten',
   words: 'minus take away complement change money round number'
 };

@@ -10,5 +10,6 @@ export const card: SkillCard = {
     'one-to-the-other': 'Halve one, double the other'
   },
   operation: 'multiplication',
+  way: 'halve and double',
   words: 'times product twice half'
 };

@@ -1,3 +1,5 @@
+import { usualAdvice } from '../../../house-style';
+
 export interface Given {
   readonly left: string;
   readonly right: string;
@@ -48,9 +50,9 @@ export function countDoublingCarries(seen: Look): number {
   return carries;
 }
 
-/** Something is halved, and both factors end at ten or less. */
-export const isSuited = (seen: Look): boolean =>
-  countHalvings(seen) > 0 && seen.ends.every((end) => end <= 10);
+/** Something is halved, and both factors end where the tables are known: at ten or less. */
+export const isSuited = (seen: Look, { tables } = usualAdvice): boolean =>
+  countHalvings(seen) > 0 && seen.ends.every((end) => end <= tables);
 
 /**
  * Which factor is halved, once, and the other doubled: the one that makes a multiple of ten of the other, else the

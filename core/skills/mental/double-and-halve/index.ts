@@ -49,7 +49,9 @@ const features = {
   roundFactor: flag<Look>('Round factor', 'a factor ends in 0', ({ factors }) =>
     factors.some((factor) => factor % 10 === 0)
   ),
-  suited: flag<Look>('Suited', 'something is halved and both end at ten or less', isSuited)
+  suited: flag<Look>('Suited', 'something is halved and both end at ten or less', (l) =>
+    isSuited(l)
+  )
 };
 
 const items = listedItems<Given, Look>({
@@ -157,13 +159,16 @@ export const skill = defineSkill({
     halvedFactors: 0.3
   },
   seconds: { constant: 4, halvings: 3, doublingCarries: 1.5 },
-  suits: (given) => isSuited(look(given)) || makesTen(look(given)),
-  because(given) {
+  suits: (given, advice) => isSuited(look(given), advice) || makesTen(look(given)),
+  because(given, advice) {
     const seen = look(given);
-    if (isSuited(seen)) return `Halved as far as it goes, ${seen.ends.join(' and ')} are left.`;
+    if (isSuited(seen, advice))
+      return `Halved as far as it goes, ${seen.ends.join(' and ')} are left.`;
     if (makesTen(seen)) return 'Halving one makes a multiple of ten of the other.';
-    const large = seen.ends.find((end) => end > 10);
-    return large === undefined ? 'Nothing is halved.' : `${large} is left above ten.`;
+    const large = seen.ends.find((end) => end > advice.tables);
+    return large === undefined
+      ? 'Nothing is halved.'
+      : `${large} is left, beyond the tables to ${advice.tables}.`;
   },
   ladder: [
     rung('worked-example', 1, { ...small, halvings: 1, doublingCarries: 0 }),

@@ -7,5 +7,6 @@ export const card: SkillCard = {
   example: '97 x 93',
   schools: { deviations: 'By the deviations' },
   operation: 'multiplication',
+  way: 'near base',
   words: 'times product near hundred cross deviation'
 };

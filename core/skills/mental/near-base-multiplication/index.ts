@@ -11,7 +11,8 @@ import {
   isOverlapping,
   isPadded,
   isPower,
-  writtenOn
+  writtenOn,
+  suitingDistance
 } from '../../in-the-head/near-base';
 import { inTheHead } from '../../in-the-head/prompt';
 import { card } from './card';
@@ -205,13 +206,14 @@ export const skill = defineSkill({
     overlap: 0.8
   },
   seconds: { constant: 8, largestDeviation: 0.7 },
-  suits: ({ left, right, base }) =>
+  suits: ({ left, right, base }, advice) =>
     nearestIs(left, right, base) &&
-    [left, right].every((number) => Math.abs(Number(number) - base) <= 15),
-  because({ left, right, base }) {
+    [left, right].every((number) => Math.abs(Number(number) - base) <= suitingDistance(advice)),
+  because({ left, right, base }, advice) {
+    const within = suitingDistance(advice);
     const farther = Math.max(...[left, right].map((number) => Math.abs(Number(number) - base)));
     if (!nearestIs(left, right, base)) return `Another base than ${base} is nearer.`;
-    return `${farther <= 15 ? 'Both are' : 'One is not'} within 15 of ${base}.`;
+    return `${farther <= within ? 'Both are' : 'One is not'} within ${within} of ${base}.`;
   },
   ladder: [
     rung('worked-example', 1, { ...hundred, sides: ['both-over'], padded: true }),

@@ -7,5 +7,6 @@ export const card: SkillCard = {
   example: '98²',
   schools: { deviation: 'By the deviation' },
   operation: 'multiplication',
+  way: 'square near base',
   words: 'square times itself near hundred deviation'
 };

@@ -13,7 +13,8 @@ import {
   isOverlapping,
   isPadded,
   nearestBase,
-  writtenOn
+  writtenOn,
+  suitingDistance
 } from '../../in-the-head/near-base';
 import { squareForm } from '../../in-the-head/numeral-square';
 import { inTheHead } from '../../in-the-head/prompt';
@@ -200,9 +201,12 @@ export const skill = defineSkill({
     padded: 0.1
   },
   seconds: { constant: 6, deviation: 0.6 },
-  suits: ({ number, base }: Given) => Math.abs(Number(number) - base) <= 15,
-  because: ({ number, base }: Given) =>
-    `${number} is ${Math.abs(Number(number) - base) <= 15 ? '' : 'not '}within 15 of ${base}.`,
+  suits: ({ number, base }, advice) => Math.abs(Number(number) - base) <= suitingDistance(advice),
+  because({ number, base }, advice) {
+    const within = suitingDistance(advice);
+    const isNear = Math.abs(Number(number) - base) <= within;
+    return `${number} is ${isNear ? '' : 'not '}within ${within} of ${base}.`;
+  },
   ladder: [
     rung('worked-example', 1, {
       base: { min: 100 },

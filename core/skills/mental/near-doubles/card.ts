@@ -7,5 +7,6 @@ export const card: SkillCard = {
   example: '65 + 67',
   schools: { smaller: 'From the smaller', larger: 'From the larger' },
   operation: 'addition',
+  way: 'near double',
   words: 'plus sum double twice almost equal'
 };

@@ -7,5 +7,6 @@ export const card: SkillCard = {
   example: '576 + 198',
   schools: { compensation: 'Compensation' },
   operation: 'addition',
-  words: 'plus sum rounding adjusting number line jumps'
+  way: 'near multiple',
+  words: 'plus sum rounding adjusting number line jumps compensation'
 };

@@ -7,5 +7,6 @@ export const card: SkillCard = {
   example: '532 - 298',
   schools: { compensation: 'Compensation' },
   operation: 'subtraction',
-  words: 'minus take away rounding adjusting number line jumps'
+  way: 'near multiple',
+  words: 'minus take away rounding adjusting number line jumps compensation'
 };

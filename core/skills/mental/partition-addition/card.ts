@@ -7,5 +7,6 @@ export const card: SkillCard = {
   example: '78 + 89',
   schools: { partition: 'Place by place from the left' },
   operation: 'addition',
+  way: 'from the left',
   words: 'plus sum partition split hundreds tens ones parts'
 };

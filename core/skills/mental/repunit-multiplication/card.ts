@@ -7,5 +7,6 @@ export const card: SkillCard = {
   example: '463 x 11',
   schools: { window: 'Sliding window' },
   operation: 'multiplication',
+  way: 'by elevens',
   words: 'times eleven product ones window neighbours'
 };

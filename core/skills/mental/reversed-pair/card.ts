@@ -7,5 +7,6 @@ export const card: SkillCard = {
   example: '68 + 86',
   schools: { 'eleven-times': 'Eleven times the digits' },
   operation: 'addition',
+  way: 'reversed pair',
   words: 'plus sum mirrored digits swapped palindrome'
 };

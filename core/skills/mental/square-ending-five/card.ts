@@ -7,5 +7,6 @@ export const card: SkillCard = {
   example: '65²',
   schools: { 'head-times-next': 'Head times the next' },
   operation: 'multiplication',
+  way: 'square ending in 5',
   words: 'square times itself'
 };

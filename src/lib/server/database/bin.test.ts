@@ -7,16 +7,18 @@ import { department, held } from './department.test-helper';
 import { removePaper } from './papers';
 import { readScriptPage, removeScriptPage } from './script-pages';
 import { removeSitting } from './sittings';
+import { removeTimedSet } from './timed';
 
 test('whatever is removed comes back as it was', () => {
-  const { db, paper, classes, pupils, sittings, pages } = department();
+  const { db, paper, classes, pupils, sittings, pages, timed } = department();
   const before = held(db);
   const removals = {
     paper: () => removePaper(db, paper, true)?.bin,
     class: () => removeClass(db, classes[0]!, true),
     pupil: () => removePupil(db, classes[0]!, pupils[0]![0]!, true),
     sitting: () => removeSitting(db, sittings[1]!)?.bin,
-    page: () => removeScriptPage(db, pages[0]!)
+    page: () => removeScriptPage(db, pages[0]!),
+    'timed practice': () => removeTimedSet(db, timed, 'Near doubles').bin
   };
   for (const [kind, remove] of Object.entries(removals)) {
     const result = remove();

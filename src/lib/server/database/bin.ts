@@ -10,7 +10,7 @@ const { bin } = schema;
 /** Days for which what was removed can be brought back. */
 export const BIN_DAYS = 30;
 
-export type BinKind = 'paper' | 'class' | 'pupil' | 'sitting' | 'page' | 'plan';
+export type BinKind = 'paper' | 'class' | 'pupil' | 'sitting' | 'page' | 'plan' | 'timed practice';
 
 /** A column of a table that refers to the key of another, as the schema says. */
 interface Reference {
@@ -179,15 +179,16 @@ const tableOf: Readonly<Record<string, string>> = {
   pupil: 'pupils',
   sitting: 'sittings',
   page: 'script_pages',
-  plan: 'blueprints'
+  plan: 'blueprints',
+  'timed practice': 'timed_sets'
 };
 
-/** What the logbook calls a record of the bin: a page goes by its script. */
+/** What the logbook calls a record of the bin: a page goes by its script, timed practice by its class. */
 function subjectOf(kind: string, { tables }: Binned): Subject {
   const row = tables[tableOf[kind]!]![0]!;
-  return kind === 'page'
-    ? ['script', row['scriptId'] as number]
-    : [kind as Subject[0], row['id'] as number];
+  if (kind === 'page') return ['script', row['scriptId'] as number];
+  if (kind === 'timed practice') return ['class', row['classId'] as number];
+  return [kind as Subject[0], row['id'] as number];
 }
 
 export interface BinEntry {

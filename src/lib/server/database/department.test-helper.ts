@@ -10,8 +10,9 @@ import { NOTHING, saveResponse, type GivenMarks } from './responses';
 import { addScriptPage } from './script-pages';
 import { listScripts, sitPaper } from './sittings';
 import { satItems } from './snapshots';
+import { keepTimedSet, readTimedSet, saveTimedEntries } from './timed';
 
-/** Two classes that sat one paper with a later edition, some of it marked and decided, with pages. */
+/** Two classes that sat one paper with a later edition, some of it marked and decided, with pages; one has timed practice. */
 export function department(file = ':memory:') {
   const db = openDatabase(file);
   const paper = createPaper(db, startLadder('column-addition', 'Lantern counts', { seed: 5 }));
@@ -40,7 +41,15 @@ export function department(file = ':memory:') {
     const png = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 255, sitting]);
     return { id: addScriptPage(db, script!.id, 'image/png', png), scriptId: script!.id };
   });
-  return { db, paper, item: item!, classes, pupils, sittings, pages };
+  const asked = { controls: {}, count: 10, sets: 2, minutes: 3, seed: 4 };
+  const kept = { classId: classes[0]!, skill: 'near-doubles', asked, items: 10 };
+  const timed = readTimedSet(db, classes[0]!, keepTimedSet(db, kept))!;
+  const place = { pupilId: pupils[0]![0]!, sheet: 1, version: 0 };
+  saveTimedEntries(db, timed, [
+    { ...place, kind: 'score', value: 9 },
+    { ...place, kind: 'seconds', value: 125 }
+  ]);
+  return { db, paper, item: item!, classes, pupils, sittings, pages, timed };
 }
 
 /** Everything the database holds beside the logbook and the bin. */

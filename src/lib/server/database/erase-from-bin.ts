@@ -35,6 +35,7 @@ function withoutPupil(rows: Binned, pupilId: number, scriptIds: ReadonlySet<numb
   const changes: Readonly<Record<string, (row: Row) => Row[]>> = {
     pupils: (row) => (row['id'] === pupilId ? [] : [row]),
     scripts: (row) => [row['pupilId'] === pupilId ? { ...row, pupilId: null } : row],
+    timed_entries: (row) => (row['pupilId'] === pupilId ? [] : [row]),
     script_pages: (row) => (scriptIds.has(row['scriptId'] as number) ? [] : [row]),
     responses: (row) => [responses.has(row['id'] as number) ? { ...row, comment: '' } : row],
     decisions: (row) => [

@@ -43,6 +43,10 @@ test('the record of a pupil has all that is held, with every decision', () => {
     ]
   );
   assert.equal(Buffer.from(sat!.pages[0]!.base64, 'base64')[0], 0x89);
+  assert.deepEqual(
+    record.timed.map(({ skill, items, sheets }) => ({ skill, items, sheets })),
+    [{ skill: 'near-doubles', items: 10, sheets: [{ sheet: 'B', score: 9, seconds: 125 }] }]
+  );
   assert.equal(pupilRecord(db, classes[1]!, pupils[0]![0]!), undefined);
   // The log of a script, its paper and its class all have the decisions.
   const about = [

@@ -20,6 +20,7 @@ import {
   sittings
 } from './schema';
 import { readSat } from './snapshots';
+import { timedOf } from './timed';
 
 /** Everything that is held about one pupil. */
 export interface PupilRecord {
@@ -30,6 +31,8 @@ export interface PupilRecord {
   readonly largePrint: number;
   readonly hasExtraTime: boolean;
   readonly papers: readonly SatRecord[];
+  /** Scores and times of quick practice. */
+  readonly timed: ReturnType<typeof timedOf>;
   /** What the logbook says was done. */
   readonly log: readonly { readonly at: string; readonly action: string }[];
 }
@@ -96,6 +99,7 @@ export function pupilRecord(db: Reader, classId: number, id: number): PupilRecor
       decisions: scriptDecisions(db, script.id),
       pages: pageRecords(db, script.id)
     })),
+    timed: timedOf(db, id),
     log: db
       .select({ at: logbook.at, action: logbook.action })
       .from(logbook)

@@ -100,6 +100,19 @@ export function readResponseMarks(db: Reader, sittingId: number): Record<string,
   );
 }
 
+/** The marks of a sitting as the cells of a grid, a row a script, a column a part. */
+export function readMarkCells(
+  db: Reader,
+  sittingId: number
+): Record<string, { readonly value: number | null; readonly version: number }> {
+  return Object.fromEntries(
+    Object.entries(readResponseMarks(db, sittingId)).map(([at, { marks, version }]) => [
+      at,
+      { value: marks, version }
+    ])
+  );
+}
+
 /** The decisions that stand on some responses: the newest on each mark, where it gives one. */
 function standing(db: Reader, ids: readonly number[]): Map<number, GivenMarks> {
   const made = db

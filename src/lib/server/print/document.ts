@@ -10,7 +10,7 @@ import {
   type Rung,
   type Snapshot
 } from '@zealous-quill/core/papers';
-import { findCard } from '@zealous-quill/core/skills';
+import { findCard, skillOf } from '@zealous-quill/core/skills';
 import type { Picture } from '@zealous-quill/core/working';
 import { version } from '../version';
 
@@ -110,7 +110,15 @@ export function printDocument(
 }
 
 /** What a section tells the pupil: of squares only where there are some. */
-function noteOf({ kind, skill }: Rung, items: readonly PrintItem[]): string {
+function noteOf(
+  { kind, skill, school, items: entries }: Rung,
+  items: readonly PrintItem[]
+): string {
+  const own = skillOf(skill).note(
+    entries.map(({ given }) => given),
+    school
+  );
+  if (own !== undefined && kind !== 'worked-example') return own;
   const isInHead = items.every(({ hasAnswerLine }) => hasAnswerLine);
   if (isInHead) return 'In your head: write only the answer.';
   // Only where figures are lined up does the length of numbers matter.
@@ -161,5 +169,5 @@ function printItem(part: PrintPart, kind: PrintKind, style: HouseStyle): PrintIt
 function shownOf(part: PrintPart, kind: PrintKind): Parameters<typeof snapshotPicture>[1] {
   if (kind === 'solutions' || part.kind === 'worked-example') return 'working';
   if (part.kind === 'gaps') return 'gaps';
-  return part.kind === 'set-out' ? 'numbers' : 'nothing';
+  return part.kind === 'set-out' || part.printed.layout.isAlwaysPrinted ? 'numbers' : 'nothing';
 }

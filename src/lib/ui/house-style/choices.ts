@@ -1,7 +1,10 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 
-/** What is chosen once for all skills; the methods of the skills are their own, and covers are written. */
-export type StyleName = Exclude<keyof HouseStyle, 'methods' | 'department' | 'instructions'>;
+/** What is chosen once for all skills; methods and advice have lists of their own, and covers are written. */
+export type StyleName = Exclude<
+  keyof HouseStyle,
+  'methods' | 'advice' | 'department' | 'instructions'
+>;
 
 export interface StyleChoice<K extends StyleName = StyleName> {
   readonly name: K;
@@ -146,8 +149,10 @@ export function changedWords(style: HouseStyle, other: HouseStyle): string {
         return `${title} ${chosen?.word ?? String(style[name])}`;
       })
   );
-  const methods = JSON.stringify(style.methods) === JSON.stringify(other.methods);
-  return [...words, ...(methods ? [] : ['other methods'])].join('; ');
+  const lists = nested.filter(
+    (name) => JSON.stringify(style[name]) !== JSON.stringify(other[name])
+  );
+  return [...words, ...lists.map((name) => `other ${name}`)].join('; ');
 }
 
 /**
@@ -159,11 +164,6 @@ export function together(
   mine: HouseStyle,
   theirs: HouseStyle
 ): HouseStyle | undefined {
-  const flat = ({ methods, ...rest }: HouseStyle) =>
-    new Map<string, unknown>([
-      ...Object.entries(rest),
-      ...Object.entries(methods).map(([skill, school]) => [`methods ${skill}`, school] as const)
-    ]);
   const [was, own, other] = [flat(base), flat(mine), flat(theirs)];
   const merged = new Map(other);
   for (const [name, value] of own) {
@@ -171,12 +171,34 @@ export function together(
     if (other.get(name) !== was.get(name)) return undefined;
     merged.set(name, value);
   }
-  const isMethod = (name: string) => name.startsWith('methods ');
-  const rows = [...merged];
-  return {
-    ...Object.fromEntries(rows.filter(([name]) => !isMethod(name))),
-    methods: Object.fromEntries(
-      rows.filter(([name]) => isMethod(name)).map(([name, value]) => [name.slice(8), value])
+  return deep(merged);
+}
+
+/** What holds rows of its own, each of which is changed by itself. */
+const nested = ['methods', 'advice'] as const;
+
+/** A style as rows: `methods short-division` is one. */
+function flat(style: HouseStyle): Map<string, unknown> {
+  const isNested = (name: string) => nested.some((one) => one === name);
+  return new Map<string, unknown>([
+    ...Object.entries(style).filter(([name]) => !isNested(name)),
+    ...nested.flatMap((name) =>
+      Object.entries(style[name]).map(([row, value]) => [`${name} ${row}`, value] as const)
     )
+  ]);
+}
+
+/** The style of such rows. */
+function deep(rows: ReadonlyMap<string, unknown>): HouseStyle {
+  const of = (list: string) =>
+    Object.fromEntries(
+      [...rows].flatMap(([name, value]) => {
+        const [first, row] = name.split(' ');
+        return row !== undefined && first === list ? [[row, value]] : [];
+      })
+    );
+  return {
+    ...Object.fromEntries([...rows].filter(([name]) => !name.includes(' '))),
+    ...Object.fromEntries(nested.map((name) => [name, of(name)]))
   } as HouseStyle;
 }

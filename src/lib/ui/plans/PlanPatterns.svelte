@@ -2,7 +2,7 @@
   import type { Blueprint } from '@zealous-quill/core/exams';
   import Select from 'flowbite-svelte/Select.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
-  import NumberInput from './NumberInput.svelte';
+  import NumberInput from '$lib/ui/kit/NumberInput.svelte';
 
   /** The error patterns of a skill, by their keys. */
   export interface SkillPatterns {

@@ -4,7 +4,7 @@
   import Select from 'flowbite-svelte/Select.svelte';
   import Button from '../kit/Button.svelte';
   import BoundsInput from './BoundsInput.svelte';
-  import NumberInput from './NumberInput.svelte';
+  import NumberInput from '$lib/ui/kit/NumberInput.svelte';
   import type { Ladders } from './plan-edits';
   import RowSkills from './RowSkills.svelte';
 

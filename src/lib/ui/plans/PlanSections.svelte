@@ -2,7 +2,7 @@
   import type { Blueprint } from '@zealous-quill/core/exams';
   import Button from '$lib/ui/kit/Button.svelte';
   import BoundsInput from './BoundsInput.svelte';
-  import NumberInput from './NumberInput.svelte';
+  import NumberInput from '$lib/ui/kit/NumberInput.svelte';
   import { tidy, withoutSection } from './plan-edits';
 
   type Section = NonNullable<Blueprint['sections']>[number];

@@ -2,7 +2,7 @@
   import type { Blueprint } from '@zealous-quill/core/exams';
   import Select from 'flowbite-svelte/Select.svelte';
   import BoundsInput from './BoundsInput.svelte';
-  import NumberInput from './NumberInput.svelte';
+  import NumberInput from '$lib/ui/kit/NumberInput.svelte';
   import type { Unmet } from './plan-edits';
   import { tidy } from './plan-edits';
 

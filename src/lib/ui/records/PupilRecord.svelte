@@ -2,7 +2,7 @@
 
 <script lang="ts">
   import { spoken } from '@zealous-quill/core/house-style';
-  import { day, moment, plural } from '../format';
+  import { day, duration, moment, plural } from '../format';
 
   interface Item {
     readonly label: string;
@@ -30,6 +30,16 @@
     }[];
     readonly pages: readonly { readonly mediaType: string; readonly base64: string }[];
   }
+  interface Timed {
+    readonly title: string;
+    readonly items: number;
+    readonly since: string;
+    readonly sheets: readonly {
+      readonly sheet: string;
+      readonly score: number | null;
+      readonly seconds: number | null;
+    }[];
+  }
   interface Props {
     record: {
       readonly name: string;
@@ -38,6 +48,7 @@
       readonly largePrint: number;
       readonly hasExtraTime: boolean;
       readonly papers: readonly Sat[];
+      readonly timed: readonly Timed[];
       readonly log: readonly { readonly at: string; readonly action: string }[];
     };
   }
@@ -117,6 +128,24 @@
   {:else}
     <p>This pupil has sat nothing yet.</p>
   {/each}
+  {#if record.timed.length > 0}
+    <section>
+      <h2>Timed practice</h2>
+      <ul>
+        {#each record.timed as { title, items, since, sheets }, index (index)}
+          <li>
+            {title}, since {day(since)}:
+            {sheets
+              .map(
+                ({ sheet, score, seconds }) =>
+                  `sheet ${sheet} ${score ?? '–'} of ${items}${seconds === null ? '' : ` in ${duration(seconds)}`}`
+              )
+              .join(', ')}
+          </li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
   {#if record.log.length > 0}
     <section>
       <h2>What was done</h2>

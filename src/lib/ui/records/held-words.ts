@@ -7,6 +7,7 @@ const words: readonly (readonly [table: string, kind: string, one: string])[] = 
   ['scripts', 'script', 'script'],
   ['responses', 'response', 'marked item'],
   ['parts', 'part', 'item'],
+  ['timed_sets', 'timed practice', 'set of timed sheets'],
   ['script_pages', 'page', 'page of scripts']
 ];
 
@@ -15,7 +16,7 @@ export function heldWords(rows: Readonly<Record<string, number>>, kind: string):
   return words
     .filter(([table, own]) => (rows[table] ?? 0) > 0 && own !== kind)
     .map(([table, , one]) =>
-      plural(rows[table]!, one, one.startsWith('page') ? 'pages of scripts' : `${one}s`)
+      plural(rows[table]!, one, one.includes(' of ') ? one.replace(' of ', 's of ') : `${one}s`)
     )
     .join(', ');
 }

@@ -5,6 +5,7 @@
     isOfShortItems,
     type ItemView,
     type SkillDescription,
+    type Sum,
     type Way
   } from '@zealous-quill/core/skills';
   import Meaning from '$lib/ui/kit/Meaning.svelte';
@@ -19,7 +20,7 @@
     view: ItemView;
     style: HouseStyle;
     /** Finds the ways of working some numbers. */
-    waysOf: (operands: readonly string[]) => Promise<readonly Way[]>;
+    waysOf: (sum: Sum) => Promise<readonly Way[]>;
   }
 
   let { skill, view, style, waysOf }: Props = $props();
@@ -78,8 +79,8 @@
       {/each}
     </DataTable>
   {/if}
-  {#if view.operands}
-    {#await waysOf(view.operands) then ways}<Ways
+  {#if view.sum}
+    {#await waysOf(view.sum) then ways}<Ways
         {ways}
         sum={isOfShortItems(skill) ? view.line : null}
       />{/await}

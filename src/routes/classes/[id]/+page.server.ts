@@ -1,5 +1,6 @@
+import { findCard } from '@zealous-quill/core/skills';
 import { readName, type PupilName } from '@zealous-quill/core/exchange';
-import { takenAlong } from '$lib/server/database/bin';
+import { binTitle, takenAlong } from '$lib/server/database/bin';
 import { db } from '$lib/server/database/connection';
 import {
   addPupil,
@@ -13,6 +14,7 @@ import {
   setYear,
   type Renamed
 } from '$lib/server/database/classes';
+import { listTimedSets } from '$lib/server/database/timed';
 import { idOf, textOf } from '$lib/server/forms';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -20,10 +22,18 @@ import type { Actions, PageServerLoad } from './$types';
 const LONGEST = 80;
 const nameProblem = `A name has 1 to ${LONGEST} characters.`;
 
-export const load: PageServerLoad = ({ params }) => {
+export const load: PageServerLoad = ({ params, url }) => {
   const group = readClass(db(), idOf(params.id) ?? 0);
   if (!group) error(404, 'There is no such class.');
-  return { group, along: takenAlong(db(), 'classes', [group.id]) };
+  return {
+    group,
+    along: takenAlong(db(), 'classes', [group.id]),
+    timed: listTimedSets(db(), group.id).map(({ id, skill, asked, items, createdAt, pupils }) => ({
+      ...{ id, items, createdAt, pupils, sheets: asked.sets },
+      title: findCard(skill)?.title ?? skill
+    })),
+    removed: binTitle(db(), idOf(url.searchParams.get('removed')) ?? 0)
+  };
 };
 
 export const actions: Actions = {

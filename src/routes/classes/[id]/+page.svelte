@@ -7,7 +7,7 @@
   import { Persistent } from '$lib/ui/kit/persistent.svelte';
   import { heldWords } from '$lib/ui/records/held-words';
   import RemovedNotice from '$lib/ui/records/RemovedNotice.svelte';
-  import { plural } from '$lib/ui/format';
+  import { day, plural } from '$lib/ui/format';
   import { onDestroy, untrack } from 'svelte';
 
   let { data, form } = $props();
@@ -62,7 +62,7 @@
   };
 
   const along = $derived(heldWords(data.along, 'class'));
-  const removed = $derived(form && 'removed' in form ? form.removed : null);
+  const removed = $derived((form && 'removed' in form ? form.removed : null) ?? data.removed);
 
   const close = () => {
     return async ({ update }: { update: () => Promise<void> }) => {
@@ -177,6 +177,24 @@
     >{/if}</Problem
 >
 
+{#if data.timed.length > 0}
+  <section class="timed" aria-label="Timed practice">
+    <h2>Timed practice</h2>
+    <ul>
+      {#each data.timed as { id, title, items, sheets, createdAt, pupils } (id)}
+        <li>
+          <a class="quiet-link" href="/classes/{data.group.id}/timed/{id}">{title}</a>
+          <span class="faint"
+            >{plural(sheets, 'sheet')} of {plural(items, 'item')}, {day(createdAt)}; noted of {plural(
+              pupils,
+              'pupil'
+            )}</span
+          >
+        </li>
+      {/each}
+    </ul>
+  </section>
+{/if}
 {#if data.group.pupils.length === 0}
   <p class="leaf empty">
     Nobody yet. Type a name and press Enter; the field is ready for the next one. <em
@@ -247,6 +265,9 @@
     flex-wrap: wrap;
     gap: var(--space-2);
     align-items: end;
+    margin-top: var(--space-4);
+  }
+  .timed {
     margin-top: var(--space-4);
   }
   .empty {

@@ -31,14 +31,13 @@ export const load: PageServerLoad = ({ url }) => {
   };
 };
 
-function waysWorked({ operation, operands }: Sum, style: HouseStyle) {
-  return allWaysOf(operation, operands).map((way) => {
+function waysWorked(sum: Sum, style: HouseStyle) {
+  return allWaysOf(sum, style.advice).map((way) => {
     const skill = findListedSkill(way.skill)!;
-    const given = skill.given.from!(operands);
+    const given = skill.given.from!(way.operands);
     return {
       ...way,
       line: skill.given.print(given),
-      holds: skill.family === 'mental',
       view: viewItem(skill, given, way.school, style)
     };
   });

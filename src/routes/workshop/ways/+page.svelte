@@ -15,16 +15,33 @@
   let chosen = $state('');
   const keyOf = (way: { skill: string; school: string }) => `${way.skill}/${way.school}`;
   const cheapest = $derived(data.ways.filter(({ isCheapest }) => isCheapest));
+  const groups = $derived(
+    [
+      { title: 'In the head', ways: data.ways.filter(({ isInHead }) => isInHead) },
+      { title: 'On paper', ways: data.ways.filter(({ isInHead }) => !isInHead) }
+    ].filter(({ ways }) => ways.length > 0)
+  );
   const shown = $derived(
     data.ways.find((way) => keyOf(way) === chosen) ?? cheapest[0] ?? data.ways[0]
   );
 
-  const columns = [
+  const counted = { digits: 'digits', 'without-zeros': 'figures', values: 'values' };
+  const rule = $derived(
+    `The fewest ${counted[data.style.advice.held]} held, then the fewest steps` +
+      (data.style.advice.onPaper === 'last'
+        ? '; on paper only where no way in the head suits.'
+        : '.')
+  );
+
+  const columns = $derived([
     { title: 'Way' },
     { title: 'Steps', isNumber: true },
-    { title: 'Held', isNumber: true, meaning: 'digits held at once, at the most' },
+    {
+      ...{ title: 'Held', isNumber: true },
+      meaning: `${counted[data.style.advice.held]} held at once, at the most; on paper: as if worked in the head`
+    },
     { title: 'Time', isNumber: true, meaning: 'an estimate, for one who knows the method' }
-  ];
+  ]);
   const countColumns = $derived([
     { title: 'Way' },
     { title: 'Of its items', isNumber: true },
@@ -81,29 +98,32 @@
           {:else}
             None of these suits the numbers.
           {/if}
-          <span class="faint">The least held, then the fewest steps.</span>
+          <span class="faint">{rule}</span>
         </p>
         <DataTable {columns}>
-          {#each data.ways as way (keyOf(way))}
-            <tr class:chosen={way === shown}>
-              <td>
-                <button
-                  type="button"
-                  class="way"
-                  aria-pressed={way === shown}
-                  onclick={() => (chosen = keyOf(way))}>{way.title}</button
-                >
-                {#if way.isCheapest}<strong class="best"
-                    >{cheapest.length > 1 ? 'ties' : 'cheapest'}</strong
-                  >{/if}
-                <span class="why" class:faint={way.applies}>
-                  {way.applies ? '' : '✗ '}<MathText text={writeText(way.because, data.style)} />
-                </span>
-              </td>
-              <td class="number">{way.steps}</td>
-              <td class="number">{way.held}</td>
-              <td class="number">{duration(way.seconds)}</td>
-            </tr>
+          {#each groups as { title, ways } (title)}
+            <tr class="group"><th scope="rowgroup" colspan="4">{title}</th></tr>
+            {#each ways as way (keyOf(way))}
+              <tr class:chosen={way === shown}>
+                <td>
+                  <button
+                    type="button"
+                    class="way"
+                    aria-pressed={way === shown}
+                    onclick={() => (chosen = keyOf(way))}>{way.title}</button
+                  >
+                  {#if way.isCheapest}<strong class="best"
+                      >{cheapest.length > 1 ? 'ties' : 'cheapest'}</strong
+                    >{/if}
+                  <span class="why" class:faint={way.applies}>
+                    {way.applies ? '' : '✗ '}<MathText text={writeText(way.because, data.style)} />
+                  </span>
+                </td>
+                <td class="number">{way.steps}</td>
+                <td class="number">{way.held}</td>
+                <td class="number">{duration(way.seconds)}</td>
+              </tr>
+            {/each}
           {/each}
         </DataTable>
       {/if}
@@ -138,7 +158,7 @@
     {#if shown}
       <section class="leaf picture" aria-label="Worked by {shown.title}">
         <h2>{shown.title}</h2>
-        <WorkedSheet view={shown.view} holds={shown.holds} />
+        <WorkedSheet view={shown.view} holds={shown.isInHead} />
         <p class="small">
           <a class="quiet-link" href="/workshop/{shown.skill}?item={encodeURIComponent(shown.line)}"
             >its items, and wrong answers to this one</a
@@ -169,6 +189,12 @@
   }
   .said .faint {
     font-size: var(--text-base);
+  }
+  .group th {
+    padding-top: var(--space-3);
+    text-align: left;
+    font-size: var(--text-sm);
+    color: var(--faint);
   }
   .chosen {
     background: var(--leaf);

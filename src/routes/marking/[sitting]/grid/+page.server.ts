@@ -1,7 +1,7 @@
 import { availableMarks } from '@zealous-quill/core/marking';
 import { isMarked } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/connection';
-import { readResponseMarks } from '$lib/server/database/responses';
+import { readMarkCells } from '$lib/server/database/responses';
 import { listScripts, readSitting } from '$lib/server/database/sittings';
 import { readSat } from '$lib/server/database/snapshots';
 import { isUnused } from '$lib/server/database/spares';
@@ -26,6 +26,6 @@ export const load: PageServerLoad = ({ params }) => {
     scripts: listScripts(db(), sitting.id)
       .filter((script) => !isUnused(script))
       .map(({ id, name, isAbsent, form }) => ({ id, name, isAbsent, form })),
-    marks: readResponseMarks(db(), sitting.id)
+    marks: readMarkCells(db(), sitting.id)
   };
 };

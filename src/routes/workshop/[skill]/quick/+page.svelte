@@ -5,10 +5,10 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { difficultyWord, duration, logit, plural } from '$lib/ui/format';
-  import NumberInput from '$lib/ui/plans/NumberInput.svelte';
+  import NumberInput from '$lib/ui/kit/NumberInput.svelte';
   import MathText from '$lib/ui/sheet/MathText.svelte';
 
-  let { data } = $props();
+  let { data, form } = $props();
 
   /** What is chosen, also while the sheets of it are still on their way. */
   let asked = $state.raw(untrack(() => data.asked));
@@ -108,6 +108,23 @@
           </li>
         {/each}
       </ul>
+      <h2>Beat your time</h2>
+      {#if data.classes.length === 0}
+        <p class="faint">
+          <a class="quiet-link" href="/classes">Enter a class</a> to note scores and times.
+        </p>
+      {:else}
+        <form method="POST" action="?{query}&/keep" class="keep">
+          <label>
+            <span class="visually-hidden">Class</span>
+            <select name="class">
+              {#each data.classes as { id, name } (id)}<option value={id}>{name}</option>{/each}
+            </select>
+          </label>
+          <Button type="submit">Note scores and times</Button>
+        </form>
+        {#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
+      {/if}
     {/if}
   </section>
   <div>
@@ -154,6 +171,14 @@
     justify-content: space-between;
     align-items: center;
     gap: var(--space-3);
+  }
+  .keep {
+    display: flex;
+    gap: var(--space-2);
+  }
+  .keep select {
+    max-width: 9rem;
+    padding: var(--space-1) var(--space-2);
   }
   .items {
     columns: 16rem auto;

@@ -1,0 +1,154 @@
+<script lang="ts">
+  import { writeNumeral } from '@zealous-quill/core/house-style';
+  import { untrack } from 'svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import { CellGrid, minutesAndSeconds, upTo, type GridColumn } from '$lib/ui/kit/cell-grid.svelte';
+  import CellsUnheard from '$lib/ui/kit/CellsUnheard.svelte';
+  import CellTable from '$lib/ui/kit/CellTable.svelte';
+  import { guardCells } from '$lib/ui/kit/guard-cells';
+  import { sendCells } from '$lib/ui/kit/send-cells';
+  import { day, plural } from '$lib/ui/format';
+  import RateLine from '$lib/ui/results/RateLine.svelte';
+  import { gainOf, rateOf, type TimedSheet } from '$lib/ui/results/timed-rate';
+
+  let { data } = $props();
+
+  const { id, skill, asked, items, createdAt } = untrack(() => data.set);
+  const sheets = Array.from({ length: asked.sets }, (_, at) => 'ABCD'[at]!);
+  const names = $derived(new Map(data.group.pupils.map(({ id, name }) => [id, name])));
+  const grid = untrack(
+    () =>
+      new CellGrid(
+        data.group.pupils.map(({ id }) => id),
+        sheets.flatMap((sheet, at) => [
+          { id: 2 * at, label: `${sheet}: right`, ...upTo(items, 'right answers') },
+          { id: 2 * at + 1, label: `${sheet}: time`, ...minutesAndSeconds }
+        ]),
+        data.cells,
+        (cells) => sendCells(`/classes/${data.group.id}/timed/${id}`, cells)
+      )
+  );
+  guardCells(grid);
+
+  const sheetsOf = (pupil: number): TimedSheet[] =>
+    sheets.map((_, at) => ({
+      score: grid.valueOf(pupil, 2 * at),
+      seconds: grid.valueOf(pupil, 2 * at + 1)
+    }));
+  const most = $derived(
+    Math.max(1, ...grid.rows.flatMap((pupil) => sheetsOf(pupil).map((one) => rateOf(one) ?? 0)))
+  );
+  const figure = (value: number) => writeNumeral(Math.abs(value).toFixed(1), data.style);
+  const query = new URLSearchParams({
+    controls: JSON.stringify(asked.controls),
+    ...Object.fromEntries(
+      (['count', 'sets', 'minutes', 'seed'] as const).map((name) => [name, String(asked[name])])
+    )
+  });
+</script>
+
+<svelte:head><title>Timed practice of {data.group.name} · Zealous Quill</title></svelte:head>
+
+<p><a class="quiet-link" href="/classes/{data.group.id}">{data.group.name}</a></p>
+<div class="head">
+  <div>
+    <h1>{data.title} <span class="faint">against the clock</span></h1>
+    <p class="faint">
+      Kept on {day(createdAt)} · {plural(sheets.length, 'sheet')} of {plural(items, 'item')} as hard as
+      each other, {plural(asked.minutes, 'minute')} at the most ·
+      <a class="quiet-link" href="/workshop/{skill}/quick?{query}">the sheets</a>
+    </p>
+  </div>
+  <div class="acts">
+    <span class="faint" role="status">{grid.state}</span>
+    <Button onclick={() => grid.undo()}>Undo</Button>
+    <form method="POST" action="?/remove">
+      <Button type="submit" kind="quiet">remove</Button>
+    </form>
+  </div>
+</div>
+<CellsUnheard {grid} />
+
+{#if grid.rows.length === 0}
+  <p class="leaf empty">
+    Nobody is in this class yet. <a class="quiet-link" href="/classes/{data.group.id}"
+      >Enter its pupils</a
+    > first.
+  </p>
+{:else}
+  <CellTable
+    {grid}
+    {names}
+    label="Scores and times of pupils by sheets"
+    rowTitle="Pupil"
+    spoken={({ label }) => label}
+  >
+    {#snippet head({ label }: GridColumn)}
+      {@const [sheet, what] = label.split(': ')}
+      {sheet}<br /><span class="faint">{what === 'right' ? `right /${items}` : 'time'}</span>
+    {/snippet}
+    {#snippet lastHead()}Right a minute<br /><span class="faint">since the sheet before</span
+      >{/snippet}
+    {#snippet last(pupil: number)}
+      {@const own = sheetsOf(pupil)}
+      {@const rates = own.map(rateOf)}
+      {@const newest = rates.findLast((rate) => rate !== null)}
+      {@const gain = gainOf(own)}
+      {#if newest !== undefined && newest !== null}
+        <span class="rate">
+          <RateLine {rates} {most} />
+          <strong>{figure(newest)}</strong>
+          <span class="gain" class:more={gain !== null && gain > 0}>
+            {gain === null
+              ? ''
+              : gain > 0
+                ? `▲ ${figure(gain)} more`
+                : gain < 0
+                  ? `▽ ${figure(gain)} fewer`
+                  : 'as before'}
+          </span>
+        </span>
+      {/if}
+    {/snippet}
+  </CellTable>
+  <p class="faint small">
+    A time is typed 2:05, or in seconds; <kbd>Enter</kbd> and the arrows go from cell to cell. A block
+    from a spreadsheet can be pasted.
+  </p>
+{/if}
+
+<style>
+  .head,
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: center;
+    gap: var(--space-2) var(--space-4);
+  }
+  .head {
+    margin-bottom: var(--space-3);
+  }
+  h1 .faint {
+    font-weight: 400;
+    font-size: var(--text-lg);
+  }
+  .empty {
+    padding: var(--space-4);
+    max-width: 34rem;
+  }
+  .rate {
+    display: inline-grid;
+    grid-template-columns: auto 3rem 6.5rem;
+    align-items: center;
+    gap: var(--space-2);
+  }
+  .gain {
+    text-align: left;
+    font-size: var(--text-sm);
+    color: var(--faint);
+  }
+  .gain.more {
+    color: var(--right);
+  }
+</style>

@@ -1,0 +1,34 @@
+import { readClass } from '$lib/server/database/classes';
+import { db } from '$lib/server/database/connection';
+import { readTimedSet, saveTimedEntries } from '$lib/server/database/timed';
+import { fail, post, reply } from '$lib/server/api/reply';
+import { cellsSchema } from '$lib/server/cells';
+import { idOf } from '$lib/server/forms';
+import { placeIn, timedCells } from '$lib/server/timed-cells';
+import type { RequestHandler } from './$types';
+
+/** Saves scores and times, a row a pupil; of each it says how it stands then. */
+export const POST: RequestHandler = ({ params, request: sent }) =>
+  post(cellsSchema, ({ cells }) => {
+    const group = readClass(db(), idOf(params.id) ?? 0);
+    const set = group && readTimedSet(db(), group.id, idOf(params.set) ?? 0);
+    if (!set) return fail(404, 'missing', 'There is no such timed practice.');
+    const ours = new Set(group.pupils.map(({ id }) => id));
+    const isOurs = cells.every(
+      ({ row, column }) => ours.has(row) && placeIn(column).sheet < set.asked.sets
+    );
+    if (!isOurs) return fail(404, 'missing', 'There is no such pupil or sheet.');
+    const codes = saveTimedEntries(
+      db(),
+      set,
+      cells.map(({ row, column, value, version }) => ({
+        ...{ pupilId: row, ...placeIn(column), value, version }
+      }))
+    );
+    const now = timedCells(readTimedSet(db(), group.id, set.id)!.entries);
+    return reply({
+      cells: cells.map(({ row, column }, at) => ({
+        ...{ row, column, code: codes[at], now: now[`${row}/${column}`] ?? null }
+      }))
+    });
+  })({ request: sent });
