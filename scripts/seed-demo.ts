@@ -2,6 +2,7 @@
 import { rmSync } from 'node:fs';
 import { readName } from '@zealous-quill/core/exchange';
 import { simulate } from '@zealous-quill/core/marking';
+import { quickSheets } from '@zealous-quill/core/quick';
 import { fromPlans, startLadder } from '@zealous-quill/core/papers';
 import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
@@ -10,6 +11,7 @@ import {
   archiveClasses,
   importPupils,
   listClasses,
+  readClass,
   setYear
 } from '../src/lib/server/database/classes';
 import { openDatabase, type Db } from '../src/lib/server/database/connection';
@@ -24,6 +26,12 @@ import { examSnapshots } from '../src/lib/server/exam-snapshots';
 import { solver } from '../src/lib/server/jobs/solver';
 import { createPlan } from '../src/lib/server/database/plans';
 import { NOTHING, saveResponse, type GivenMarks } from '../src/lib/server/database/responses';
+import {
+  keepTimedSet,
+  readTimedSet,
+  saveTimedEntries,
+  type TimedEntry
+} from '../src/lib/server/database/timed';
 import { simulatedWork } from '../src/lib/server/database/schema';
 import { listScripts, sitPaper } from '../src/lib/server/database/sittings';
 import { satForms, satItems, type SatItem } from '../src/lib/server/database/snapshots';
@@ -89,7 +97,41 @@ sit(slate, glass, '2026-11-27', 0);
 fillRecords();
 createPlan(db, plans.springName, plans.spring);
 await sitSpring();
+const lampRoom = createPaper(
+  db,
+  fromPlans('Lamp room: in the head, and choosing how', SEED + 11, plans.lampRoom)
+);
+sit(amber, lampRoom, '2026-11-26', 0.7);
+timeSheets();
 db.$client.close();
+
+/** Three sheets of near doubles against the clock, as hard as each other; most pupils get quicker. */
+function timeSheets(): void {
+  const asked = {
+    controls: { digits: 2, doublingCarries: { min: 1 }, difference: { min: 2, max: 6 } },
+    ...{ count: 20, sets: 3, minutes: 3, seed: SEED }
+  };
+  const sheets = quickSheets(skillOf('near-doubles'), asked)!;
+  const kept = { classId: copper, skill: 'near-doubles', asked, items: sheets.sets[0]!.length };
+  const set = readTimedSet(db, copper, keepTimedSet(db, kept))!;
+  const below = (most: number, what: string) => partSeed(SEED, `timed/${what}`) % most;
+  const entries = readClass(db, copper)!.pupils.flatMap(({ id }, place) => {
+    const start = 110 + below(70, `start/${place}`);
+    // The third sheet is still to be worked by some.
+    return Array.from({ length: place % 5 === 4 ? 2 : 3 }, (_, sheet): TimedEntry[] => [
+      {
+        ...{ pupilId: id, sheet, version: 0 },
+        kind: 'score',
+        value: 14 + below(7, `score/${place}/${sheet}`)
+      },
+      {
+        ...{ pupilId: id, sheet, version: 0 },
+        ...{ kind: 'seconds', value: start - 12 * sheet + below(20, `time/${place}/${sheet}`) }
+      }
+    ]).flat();
+  });
+  saveTimedEntries(db, set, entries);
+}
 
 /** What records have to show: years, a class that left long ago, and something in the bin. */
 function fillRecords(): void {

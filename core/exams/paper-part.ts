@@ -123,7 +123,7 @@ export function partSnapshot(part: PaperPart, context: PartContext): PartSnapsho
   const { id, kind, skill, school, given } = part;
   const scheme = schemeOfPart(part, context);
   const snapshot = snapshotOf(part, { id, given, scheme }, context.style, {
-    showsWorking: kind === 'show-working'
+    showsWorking: kind === 'show-working' || kind === 'set-out'
   });
   const options =
     kind === 'choice'

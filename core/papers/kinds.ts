@@ -13,6 +13,9 @@ export const rungKinds = [
 /** Items of these rungs are shown or done together; they carry no marks and are not marked. */
 export const unmarkedKinds: readonly string[] = ['worked-example', 'gaps'];
 
+/** Items of these rungs have their squares and numbers printed, so that working in the head is not asked for. */
+export const setOutKinds: readonly string[] = ['worked-example', 'gaps', 'set-out'];
+
 export function isMarked({ kind }: { readonly kind: string }): boolean {
   return !unmarkedKinds.includes(kind);
 }

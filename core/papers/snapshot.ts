@@ -10,6 +10,7 @@ import {
   type Picture
 } from '../working';
 import { schemeOf } from './facts';
+import { setOutKinds } from './kinds';
 import type { PaperItem, Rung } from './paper';
 
 /** Everything that is printed, keyed and marked of one item in one house style, as plain data. */
@@ -34,7 +35,7 @@ export interface Printed {
 
 /** Derives an item of a rung; the rung's skill must be loaded. */
 export function snapshotOf(
-  rung: Pick<Rung, 'skill' | 'school'>,
+  rung: Pick<Rung, 'skill' | 'school'> & { readonly kind?: string },
   entry: Pick<PaperItem, 'given' | 'scheme'> & Partial<Pick<PaperItem, 'id'>>,
   style: HouseStyle,
   asking: Asking = {}
@@ -43,7 +44,10 @@ export function snapshotOf(
   const { skill, graph, key } = worked;
   const layout = worked.layout(style);
   return {
-    item: itemOf(worked, style, { turn: turnOf(entry.id), ...asking }),
+    item: itemOf(worked, style, {
+      ...{ turn: turnOf(entry.id), showsWorking: setOutKinds.includes(rung.kind ?? '') },
+      ...asking
+    }),
     scheme: schemeOf(rung, entry, style),
     printed: {
       line: skill.given.print(entry.given),

@@ -68,6 +68,50 @@ export const station: readonly PaperPlan[] = [
 ];
 
 /** A little of seven ways of working. */
+/** Ways in the head one after the other, and then to be chosen between. */
+export const lampRoom: readonly PaperPlan[] = [
+  {
+    ...{ kind: 'worked-example', skill: 'choose-way', count: 1 },
+    controls: { operation: ['addition'], digits: 2, cheapest: ['near-multiple'], crosses: true }
+  },
+  {
+    ...{ kind: 'set-out', skill: 'near-multiple-addition', count: 3 },
+    controls: { suited: true, crosses: true, digits: 3, changeDigits: 2, offset: { max: -1 } }
+  },
+  {
+    ...{ kind: 'set-out', skill: 'bridge-addition', count: 3 },
+    controls: { addends: 2, suited: true, makesTen: false, digits: 3, base: 100, gap: { max: 4 } }
+  },
+  {
+    ...{ kind: 'bare', skill: 'near-doubles', count: 3 },
+    controls: { digits: 2, doublingCarries: 2, difference: { min: 2, max: 9 } }
+  },
+  {
+    ...{ kind: 'set-out', skill: 'choose-way', count: 8 },
+    controls: { operation: ['addition'], digits: 3, crosses: true, margin: { min: 1 } },
+    spread: {
+      feature: 'cheapest',
+      parts: [
+        { control: ['near-multiple'], count: 2 },
+        { control: ['making-up'], count: 2 },
+        { control: ['near-double'], count: 2 },
+        { control: ['from-the-left'], count: 2 }
+      ]
+    }
+  },
+  {
+    ...{ kind: 'bare', skill: 'choose-way', count: 4 },
+    controls: { operation: ['subtraction'], digits: 3, crosses: true },
+    spread: {
+      feature: 'cheapest',
+      parts: [
+        { control: ['near-multiple'], count: 2 },
+        { control: ['on-paper'], count: 2 }
+      ]
+    }
+  }
+];
+
 export const review: readonly PaperPlan[] = [
   {
     skill: 'column-addition',

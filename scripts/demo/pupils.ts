@@ -141,6 +141,10 @@ const elsewhere: Readonly<Record<string, readonly string[]>> = {
     'whole-not-reduced',
     'unlike-denominators-ignored'
   ],
+  'choose-way': ['compensated-wrong-way', 'parts-joined', 'taken-twice', 'smaller-from-larger'],
+  'near-multiple-addition': ['compensated-wrong-way', 'compensation-forgotten'],
+  'bridge-addition': ['taken-twice', 'given-not-taken'],
+  'near-doubles': ['difference-forgotten', 'difference-subtracted'],
   'near-multiple-subtraction': ['compensated-wrong-way', 'compensation-forgotten'],
   'factorise-quadratic': ['pair-signs-flipped', 'sum-not-checked', 'content-lost']
 };

@@ -1,7 +1,7 @@
 import { accuracy, independent, schemeOf } from '../../../marking/schemes';
 import { signedNumber } from '../../../numbers';
 import { recently } from '../../../spaces';
-import { ANSWER, capital, chainSheet, stepOn, using, type Step } from '../../../working';
+import { ANSWER, capital, chainSheet, stepOn, using, withLines, type Step } from '../../../working';
 import type { HouseStyle } from '../../../house-style';
 import { choiceAmong } from '../../choice';
 import { defineSkill, rung } from '../../define';
@@ -42,8 +42,7 @@ async function tableOf(packed: string): Promise<Uint8Array> {
 
 /** The sum and its answer on one line, the way on the next. */
 const namingSheet = (line: string) =>
-  chainSheet([
-    [{ given: line, width: 5 }, { sign: '=' }, { step: ANSWER, width: 4 }],
+  withLines(chainSheet([[{ given: line, width: 5 }, { sign: '=' }, { step: ANSWER, width: 4 }]]), [
     [
       { heading: 'Way', width: 2 },
       { step: 'way', width: 8 }

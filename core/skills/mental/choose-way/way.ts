@@ -46,7 +46,7 @@ export function wayReading(skills: readonly Skill[], operation: Operation): Read
     },
     equal: (one, other) => one.way === other.way,
     print: ({ way }) => way,
-    near: () => []
+    near: ({ way }) => names.filter((name) => name !== way).map((name) => ({ way: name }))
   };
 }
 

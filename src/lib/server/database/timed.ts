@@ -5,7 +5,7 @@ import { moveToBin } from './bin';
 import { change, logWork } from './change';
 import type { Db, Reader } from './connection';
 import type { Removed } from './papers';
-import type { timedKinds} from './schema';
+import type { timedKinds } from './schema';
 import { timedEntries, timedSets } from './schema';
 
 /** Sheets that a class works against the clock, and what they were drawn from. */

@@ -18,7 +18,7 @@
     and their marks stay as they are.
   </p>
   {#each adviceNumbers as { name, title, min, max } (name)}
-    <label class="number">
+    <label>
       <span>{title} <span class="faint">({min} to {max})</span></span>
       <NumberInput
         {min}
@@ -29,7 +29,7 @@
     </label>
   {/each}
   {#each adviceChoices as { name, title, options } (name)}
-    <label class="choice">
+    <label>
       <span>{title}</span>
       <select
         value={advice[name]}

@@ -103,6 +103,8 @@
     min-width: 100%;
     overflow: auto;
     max-height: calc(100vh - 12rem);
+  }
+  table {
     border: 1px solid var(--rule);
     background: var(--leaf);
   }

@@ -32,9 +32,9 @@
     return school ? `, worked by ${desk.worked.skill.schools[school]!.toLowerCase()}` : '';
   }
   const told = $derived(
-    (desk.isAnswerOnly ? [] : marked.steps).filter(
-      ({ written, verdict }) => written !== null || (verdict === 'blank' && !isEmpty)
-    )
+    marked.steps
+      .filter(({ id }) => !desk.isAnswerOnly || desk.apart.some((step) => step.id === id))
+      .filter(({ written, verdict }) => written !== null || (verdict === 'blank' && !isEmpty))
   );
   /** Near misses are offered unless a pattern explains the whole working: then they say nothing. */
   const offered = $derived(marked.diagnosis[0]?.explains === 'working' ? [] : marked.slips);
@@ -44,6 +44,7 @@
   Key <strong class="figures"
     ><MathText text={writeText(desk.place.item.item.answer, style)} /></strong
   >
+  {#each desk.apart as { id } (id)}· <strong>{desk.keyed()[id]}</strong>{/each}
   {#if !isEmpty && marked.answer.verdict !== 'blank'}
     <span class="verdict {desk.awarded > 0 ? marked.answer.verdict : ''}">
       {verdictWords[marked.answer.verdict].sign} answer {verdictWords[marked.answer.verdict].word}

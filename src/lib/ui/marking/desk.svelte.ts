@@ -10,7 +10,7 @@ import {
 } from '@zealous-quill/core/marking';
 import type { Printed, Snapshot } from '@zealous-quill/core/papers';
 import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
-import { ANSWER, spreadAnswer } from '@zealous-quill/core/working';
+import { ANSWER, printValue, spreadAnswer } from '@zealous-quill/core/working';
 import { Draft, tabKeeper, type DraftReply, type Keeper, type Timers } from '../draft.svelte';
 
 /** A part as it was when the paper was sat. */
@@ -135,9 +135,21 @@ export class MarkingDesk {
   marked: MarkedItem = $derived.by(() =>
     markItem(this.worked, this.state.working, this.place.item.scheme)
   );
-  hasSquares = $derived.by(
-    () => this.isOpened || Object.keys(this.state.working).some((step) => step !== ANSWER)
+  /** What is asked for beside the answer, the way that was chosen. */
+  apart = $derived.by(() => this.worked.graph.steps.filter(({ isApart }) => isApart));
+  /** Of that, the first of which nothing is typed, once there is an answer. */
+  apartLeft = $derived.by(() =>
+    this.state.working[ANSWER] === undefined
+      ? undefined
+      : this.apart.find(({ id }) => this.state.working[id] === undefined)
   );
+  /** Nothing of the working is written: it stands in squares. */
+  private isBare = $derived.by(() =>
+    Object.keys(this.state.working).every(
+      (step) => step === ANSWER || this.apart.some(({ id }) => id === step)
+    )
+  );
+  hasSquares = $derived.by(() => this.isOpened || !this.isBare);
   /** Nothing is entered and nothing decided: there is nothing to be said of it yet. */
   isUntouched = $derived.by(() => {
     const { isMarked, working, attempt, given } = this.state;
@@ -210,7 +222,11 @@ export class MarkingDesk {
   }
 
   /** Nothing but the answer can earn anything: a wrong one needs no squares. */
-  isAnswerOnly = $derived.by(() => isAnswerOnly(this.place.item));
+  isAnswerOnly = $derived.by(
+    () =>
+      isAnswerOnly(this.place.item) ||
+      (this.apart.length > 0 && this.worked.graph.steps.length === this.apart.length + 1)
+  );
 
   /** The answer as it is typed; of a choice, a letter stands for what it is before. */
   writeAnswer(text: string): void {
@@ -235,9 +251,18 @@ export class MarkingDesk {
     const given = Object.fromEntries(
       scheme.marks.map(({ id, value }) => [id, { given: value, reason: BY_HAND }])
     );
-    const written = item.answer === '' ? { given } : { working: { [ANSWER]: item.answer } };
+    const written = item.answer === '' ? { given } : { working: this.keyed() };
     this.change(() => ({ attempt: 'written', isMarked: true, ...written }));
     this.next();
+  }
+
+  /** What the key says: the answer, and what is asked for beside it. */
+  keyed(): Record<string, string> {
+    const { key } = this.worked;
+    const beside = this.apart.map(
+      (step) => [step.id, printValue(step, key.get(step.id))!] as const
+    );
+    return { ...Object.fromEntries(beside), [ANSWER]: this.place.item.item.answer };
   }
 
   /** The pupil wrote nothing. */
@@ -262,10 +287,9 @@ export class MarkingDesk {
   answered(): boolean {
     const answer = this.state.working[ANSWER] ?? '';
     if (this.isUntouched) return false;
-    const isBare = Object.keys(this.state.working).every((step) => step === ANSWER);
     const hasSteps = this.state.attempt !== 'another-method';
     const isClosed = this.isAnswerOnly || this.marked.answer.verdict === 'correct';
-    if (!isBare || !hasSteps || isClosed || this.isOpened) {
+    if (!this.isBare || !hasSteps || isClosed || this.isOpened) {
       if (this.needsLook && !this.isStopped) {
         this.stoppedAt = this.state;
         return false;

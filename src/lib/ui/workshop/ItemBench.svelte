@@ -35,7 +35,10 @@
 
 <section class="leaf bench" aria-label="Worked sheet">
   <p class="prompt figures"><MathText text={view.item.prompt} /></p>
-  <WorkedSheet {view} holds={skill.family === 'mental'} />
+  <WorkedSheet
+    {view}
+    holds={skill.family === 'mental' && view.steps.some(({ held }) => held.length > 0)}
+  />
   <dl class="facts">
     <div>
       <dt>Difficulty</dt>

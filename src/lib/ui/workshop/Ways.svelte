@@ -18,13 +18,14 @@
 </script>
 
 {#if ways.length > 0}
-  <h3>Ways of working it in the head</h3>
+  <h3>Ways of working it</h3>
   <DataTable {columns}>
-    {#each ways as { title, steps, held, applies, isCheapest } (title)}
+    {#each ways as { title, steps, held, applies, isCheapest, isInHead } (title)}
       <tr>
         <td>
           {title}
           {#if isCheapest}<strong>cheapest</strong>{/if}
+          {#if !isInHead}<span class="faint">on paper</span>{/if}
           {#if !applies}<span class="faint">does not suit</span>{/if}
         </td>
         <td class="number">{steps}</td>

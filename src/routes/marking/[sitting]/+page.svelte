@@ -135,6 +135,12 @@
 
   async function finish() {
     const before = desk.at;
+    // What is asked for beside the answer is typed next; Enter there says that nothing stands.
+    const beside = desk.apartLeft && inputs[desk.apartLeft.id];
+    if (beside && document.activeElement !== beside) {
+      beside.focus();
+      return;
+    }
     const closed = desk.answered();
     await tick();
     if (!closed && !desk.hasSquares) {

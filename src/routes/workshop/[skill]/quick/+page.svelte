@@ -117,9 +117,13 @@
         <form method="POST" action="?{query}&/keep" class="keep">
           <label>
             <span class="visually-hidden">Class</span>
-            <select name="class">
-              {#each data.classes as { id, name } (id)}<option value={id}>{name}</option>{/each}
-            </select>
+            <Select
+              placeholder=""
+              class="w-32"
+              name="class"
+              value={data.classes[0]!.id}
+              items={data.classes.map(({ id, name }) => ({ value: id, name }))}
+            />
           </label>
           <Button type="submit">Note scores and times</Button>
         </form>
@@ -175,10 +179,6 @@
   .keep {
     display: flex;
     gap: var(--space-2);
-  }
-  .keep select {
-    max-width: 9rem;
-    padding: var(--space-1) var(--space-2);
   }
   .items {
     columns: 16rem auto;

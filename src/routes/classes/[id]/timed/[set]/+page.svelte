@@ -38,7 +38,14 @@
   const most = $derived(
     Math.max(1, ...grid.rows.flatMap((pupil) => sheetsOf(pupil).map((one) => rateOf(one) ?? 0)))
   );
+  /** Less than this does not show in one place after the point. */
+  const SEEN = 0.05;
   const figure = (value: number) => writeNumeral(Math.abs(value).toFixed(1), data.style);
+  function gainWords(gain: number | null): string {
+    if (gain === null) return '';
+    if (Math.abs(gain) < SEEN) return 'as before';
+    return gain > 0 ? `▲ ${figure(gain)} more` : `▽ ${figure(gain)} fewer`;
+  }
   const query = new URLSearchParams({
     controls: JSON.stringify(asked.controls),
     ...Object.fromEntries(
@@ -98,14 +105,8 @@
         <span class="rate">
           <RateLine {rates} {most} />
           <strong>{figure(newest)}</strong>
-          <span class="gain" class:more={gain !== null && gain > 0}>
-            {gain === null
-              ? ''
-              : gain > 0
-                ? `▲ ${figure(gain)} more`
-                : gain < 0
-                  ? `▽ ${figure(gain)} fewer`
-                  : 'as before'}
+          <span class="gain" class:more={gain !== null && gain >= SEEN}>
+            {gainWords(gain)}
           </span>
         </span>
       {/if}
