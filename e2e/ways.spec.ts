@@ -50,3 +50,63 @@ test('a sum is typed, its ways are weighed, one is stepped through, and sheets o
   expect(pdf.pages).toBe(2);
   expect(pdf.texts[0]!.replace(/\s/g, '')).toContain(first);
 });
+
+test('a choosing rung is printed with its ways, and the desk marks the way apart from the answer', async ({
+  page
+}) => {
+  const reply = await page.request.get(`${server.url}/papers/14/print?kind=paper`);
+  const text = (await readPdf(await reply.body())).texts.join(' ').replace(/\s+/g, ' ');
+  expect(text).toContain('Choose a way, write its name, and work the sum.');
+  expect(text).toContain('Adding: from the left, making up, near multiple, near double');
+
+  await server.visit(page, '/marking/12');
+  const answer = page.getByRole('textbox', { name: 'Answer' });
+  const way = page.getByRole('textbox', { name: 'Way' });
+  const entry = page.getByRole('region', { name: 'Entry' });
+  const verdicts = page.getByRole('region', { name: 'Verdict and marks' });
+  const key = await verdicts.locator('.key strong').allInnerTexts();
+  await answer.fill(key[0]!);
+  await answer.press('Enter');
+  await expect(way).toBeFocused();
+  // The beginning of its words will do, and what is read is shown.
+  await way.fill('on pa');
+  await expect(entry.getByText('on paper', { exact: true })).toBeVisible();
+  await expect(verdicts.getByRole('row', { name: /^B1/ })).toContainText('wrong');
+  await expect(verdicts.getByRole('row', { name: /^A1/ })).toContainText('right');
+  await way.fill(key[1]!);
+  await expect(verdicts.getByRole('row', { name: /^B1/ })).toContainText('right');
+  const name = await entry.getByRole('heading').innerText();
+  await way.press('Enter');
+  await expect(entry.getByRole('heading')).not.toHaveText(name);
+  await expect(page.getByText('● saved', { exact: false }).first()).toBeVisible();
+});
+
+test('sheets are kept for a class, and scores and times are noted and last', async ({ page }) => {
+  await server.visit(page, '/workshop/near-doubles/quick?sets=2&count=10');
+  await page.getByLabel('Class').selectOption({ label: '7 Amber' });
+  await page.getByRole('button', { name: 'Note scores and times' }).click();
+  await page.waitForURL(/timed/);
+  const cell = (name: string) => page.getByLabel(name);
+  await cell('Alder Finch, A: right').fill('8');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.type('2:00');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('11');
+  await page.keyboard.press('Tab');
+  await expect(page.getByText('✗ 1 not saved')).toBeVisible();
+  await cell('Alder Finch, B: right').focus();
+  await expect(page.getByRole('alert')).toHaveText('There are only 10.');
+  await cell('Alder Finch, B: right').fill('9');
+  await cell('Alder Finch, B: time').fill('90');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('● saved')).toBeVisible();
+  const row = page.getByRole('row', { name: /Alder Finch/ });
+  await expect(row).toContainText('6.0');
+  await expect(row).toContainText('2.0 more');
+  await page.reload();
+  await expect(cell('Alder Finch, B: time')).toHaveValue('1:30');
+  await page.getByRole('button', { name: 'remove' }).click();
+  await expect(page.getByText('Timed practice: near doubles is in the bin.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: 'Near doubles' })).toBeVisible();
+});
