@@ -21,7 +21,7 @@ const shots: readonly Shot[] = [
   { name: 'plan', path: '/papers/plans/1' },
   { name: 'marking', path: '/marking/2', before: markOne },
   { name: 'sittings', path: '/marking' },
-  { name: 'marking-fractions', path: '/marking/3?by=question&item=47', before: markOne },
+  { name: 'timed', path: '/classes/2/timed/1' },
   { name: 'marking-grid', path: '/marking/3?by=question&item=53', before: lookFor('PageUp') },
   { name: 'records', path: '/records/bin' },
   { name: 'print-mixed', path: '/papers/4/preview?kind=paper', before: spreadPages },

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { afterNavigate, goto } from '$app/navigation';
-  import { writeText } from '@zealous-quill/core/house-style';
+  import { usualAdvice, writeText } from '@zealous-quill/core/house-style';
   import Input from 'flowbite-svelte/Input.svelte';
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
@@ -32,6 +32,8 @@
         ? '; on paper only where no way in the head suits.'
         : '.')
   );
+
+  const isUsual = $derived(JSON.stringify(data.style.advice) === JSON.stringify(usualAdvice));
 
   const columns = $derived([
     { title: 'Way' },
@@ -138,7 +140,9 @@
         {:else}
           <p class="faint">
             Of the items of each way with numbers of {data.digits}
-            {data.digits === 1 ? 'digit' : 'digits'}, exactly.
+            {data.digits === 1 ? 'digit' : 'digits'}, exactly{isUsual
+              ? ''
+              : ', by the usual distances'}.
           </p>
           <DataTable columns={countColumns}>
             {#each some as { id, title, all, suit } (id)}

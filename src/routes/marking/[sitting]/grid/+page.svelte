@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import { CellGrid, upTo, type GridColumn } from '$lib/ui/kit/cell-grid.svelte';
-  import CellsUnheard from '$lib/ui/kit/CellsUnheard.svelte';
+  import CellsHead from '$lib/ui/kit/CellsHead.svelte';
   import CellTable from '$lib/ui/kit/CellTable.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { sendCells } from '$lib/ui/kit/send-cells';
@@ -37,25 +37,17 @@
   ></svelte:head
 >
 
-<div class="head">
-  <div>
-    <h1>{data.sitting.className} <span class="faint">{data.sitting.title}</span></h1>
-    <p class="faint">
-      {day(data.sitting.satOn)} · marks alone, {plural(there.length, 'script')} by {plural(
-        data.parts.length,
-        'part'
-      )}; type them, or paste a block from a spreadsheet
-    </p>
-  </div>
-  <p class="acts">
-    <span class="faint" role="status">{grid.state}</span>
-    <Button onclick={() => grid.undo()}>Undo</Button>
+<CellsHead {grid} title={data.sitting.className} subtitle={data.sitting.title}>
+  {day(data.sitting.satOn)} · marks alone, {plural(there.length, 'script')} by {plural(
+    data.parts.length,
+    'part'
+  )}; type them, or paste a block from a spreadsheet
+  {#snippet acts()}
     <Button href="/marking/{data.sitting.id}">To the pile</Button>
     <Button href="/results/{data.sitting.id}">Results</Button>
-  </p>
-</div>
+  {/snippet}
+</CellsHead>
 {#each data.damage as said (said)}<Problem>{said}</Problem>{/each}
-<CellsUnheard {grid} />
 
 <CellTable
   {grid}
@@ -80,21 +72,6 @@
 </p>
 
 <style>
-  .head,
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: center;
-    gap: var(--space-2) var(--space-4);
-  }
-  .head {
-    margin-bottom: var(--space-3);
-  }
-  h1 .faint {
-    font-weight: 400;
-    font-size: var(--text-lg);
-  }
   kbd {
     border: 1px solid var(--rule);
     padding: 0 var(--space-1);

@@ -3,7 +3,7 @@
   import { untrack } from 'svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import { CellGrid, minutesAndSeconds, upTo, type GridColumn } from '$lib/ui/kit/cell-grid.svelte';
-  import CellsUnheard from '$lib/ui/kit/CellsUnheard.svelte';
+  import CellsHead from '$lib/ui/kit/CellsHead.svelte';
   import CellTable from '$lib/ui/kit/CellTable.svelte';
   import { guardCells } from '$lib/ui/kit/guard-cells';
   import { sendCells } from '$lib/ui/kit/send-cells';
@@ -57,24 +57,16 @@
 <svelte:head><title>Timed practice of {data.group.name} · Zealous Quill</title></svelte:head>
 
 <p><a class="quiet-link" href="/classes/{data.group.id}">{data.group.name}</a></p>
-<div class="head">
-  <div>
-    <h1>{data.title} <span class="faint">against the clock</span></h1>
-    <p class="faint">
-      Kept on {day(createdAt)} · {plural(sheets.length, 'sheet')} of {plural(items, 'item')} as hard as
-      each other, {plural(asked.minutes, 'minute')} at the most ·
-      <a class="quiet-link" href="/workshop/{skill}/quick?{query}">the sheets</a>
-    </p>
-  </div>
-  <div class="acts">
-    <span class="faint" role="status">{grid.state}</span>
-    <Button onclick={() => grid.undo()}>Undo</Button>
+<CellsHead {grid} title={data.title} subtitle="against the clock">
+  Kept on {day(createdAt)} · {plural(sheets.length, 'sheet')} of {plural(items, 'item')} as hard as each
+  other, {plural(asked.minutes, 'minute')} at the most ·
+  <a class="quiet-link" href="/workshop/{skill}/quick?{query}">the sheets</a>
+  {#snippet acts()}
     <form method="POST" action="?/remove">
       <Button type="submit" kind="quiet">remove</Button>
     </form>
-  </div>
-</div>
-<CellsUnheard {grid} />
+  {/snippet}
+</CellsHead>
 
 {#if grid.rows.length === 0}
   <p class="leaf empty">
@@ -119,21 +111,6 @@
 {/if}
 
 <style>
-  .head,
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
-    align-items: center;
-    gap: var(--space-2) var(--space-4);
-  }
-  .head {
-    margin-bottom: var(--space-3);
-  }
-  h1 .faint {
-    font-weight: 400;
-    font-size: var(--text-lg);
-  }
   .empty {
     padding: var(--space-4);
     max-width: 34rem;
