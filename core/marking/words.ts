@@ -1,4 +1,5 @@
 import type { FormCode } from '../numbers';
+import { ANSWER } from '../working';
 import type { Mark } from './scheme';
 import type { Flag } from './mark-item';
 import type { Because } from './marks';
@@ -60,8 +61,10 @@ const askedForms: Readonly<Record<FormCode, string>> = {
 };
 
 /** What a mark is for, in a few words: `method`, `answer only, complete`, `answer, one slip forgiven`. */
-export function markWords({ kind, own, slips, form = [] }: Mark): string {
+export function markWords({ kind, steps, own, slips, form = [] }: Mark): string {
   if (kind === 'M') return 'method';
+  // For a value of its own beside the answer, by the name of its step: the content, the way.
+  if (!steps.includes(ANSWER)) return `the ${steps.join(' and ').replaceAll(/[.*\d]+/g, '')}`;
   if (slips !== undefined) return `answer, ${slips === 1 ? 'one slip' : `${slips} slips`} forgiven`;
   const asked = [...new Set(form.map((code) => askedForms[code]))].join(', ');
   const what = own === 'cao' ? 'answer only' : asked ? 'answer' : 'own figures followed';

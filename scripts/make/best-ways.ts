@@ -6,7 +6,15 @@
 import { writeFileSync } from 'node:fs';
 import { deflateRawSync } from 'node:zlib';
 import '../../core/skills/all';
-import { cards, choiceAmong, skillOf, takenBy, WorkedItem, type Skill } from '../../core/skills';
+import {
+  analyseItem,
+  cards,
+  choiceAmong,
+  skillOf,
+  takenBy,
+  type Skill,
+  type Sum
+} from '../../core/skills';
 import {
   byteOf,
   OPERATIONS,
@@ -18,7 +26,7 @@ import {
 const file = new URL('../../core/skills/mental/choose-way/best-ways.json', import.meta.url);
 
 /** Of so many items of a way, a pattern must show on this share to be told of there. */
-const [LOOKED_AT, OFTEN] = [400, 0.1] as const;
+const [LOOKED_AT, OFTEN] = [400, 0.5] as const;
 
 const isAmong = (operation: string | undefined) => OPERATIONS.some((one) => one === operation);
 const ways = cards.flatMap(({ id, operation }) => (isAmong(operation) ? [id] : []));
@@ -34,17 +42,38 @@ function bestWays(): Uint8Array {
   return bytes;
 }
 
-/** The patterns of a skill that often show where it is the best way, in any of its schools. */
+/** The wrong answers of a sum by a way, each with its pattern; none if the numbers do not suit it. */
+function wrongAnswers(skill: Skill, sum: Sum): { id: string; answer: string }[] {
+  const taken = takenBy(skill, sum);
+  if (!taken?.applies) return [];
+  return Object.keys(skill.schools).flatMap((school) =>
+    analyseItem(skill, taken.given, { school }).errorPatterns.map(({ id, answer }) => ({
+      id,
+      answer
+    }))
+  );
+}
+
+/**
+ * The patterns of a skill that often show where it is the best way, in any of its schools, and there can be told from the
+ * errors of other ways: digit totals side by side are one mistake, whatever the way is called.
+ */
 function often(skill: Skill, keys: readonly number[]): string[] {
   const every = Math.max(1, Math.floor(keys.length / LOOKED_AT));
-  const looked = keys.filter((_, at) => at % every === 0);
-  const shown = looked.flatMap((key) => {
-    const { given } = takenBy(skill, sumAt(key)!)!;
-    const items = Object.keys(skill.schools).map((one) => new WorkedItem(skill, given, one));
-    return [...new Set(items.flatMap((item) => item.showing().map(({ pattern }) => pattern.id)))];
+  const looked = keys.filter((_, at) => at % every === 0).map((key) => sumAt(key)!);
+  const shown = looked.map((sum) => wrongAnswers(skill, sum));
+  const elsewhere = looked.map((sum) => {
+    const others = skills.filter((other) => other !== skill && other.way);
+    return new Set(others.flatMap((other) => wrongAnswers(other, sum).map(({ answer }) => answer)));
   });
-  const isOften = (id: string) => shown.filter((one) => one === id).length >= OFTEN * looked.length;
-  return skill.patterns.map(({ id }) => id).filter((id) => looked.length > 0 && isOften(id));
+  return skill.patterns
+    .map(({ id }) => id)
+    .filter((id) => {
+      const own = shown.map((all) => all.filter((one) => one.id === id));
+      const isOften = own.filter((all) => all.length > 0).length >= OFTEN * looked.length;
+      const isTold = own.some((all, at) => all.some(({ answer }) => !elsewhere[at]!.has(answer)));
+      return isOften && isTold;
+    });
 }
 
 const bytes = bestWays();

@@ -2,7 +2,7 @@ import { accuracy, independent, schemeOf } from '../../../marking/schemes';
 import { signedNumber } from '../../../numbers';
 import { recently } from '../../../spaces';
 import { ANSWER, capital, chainSheet, stepOn, using, withLines, type Step } from '../../../working';
-import type { HouseStyle } from '../../../house-style';
+import { writeText, type HouseStyle } from '../../../house-style';
 import { choiceAmong } from '../../choice';
 import { defineSkill, rung } from '../../define';
 import { count, flag, oneOf } from '../../feature';
@@ -157,7 +157,7 @@ export async function choosingAmong(skills: readonly Skill[]): Promise<Skill> {
     sheet(sum, school, style) {
       const { skill, given: own, school: ownSchool } = chosen(sum);
       if (school === 'worked') return skill.sheet(own, ownSchool, style);
-      return { ...namingSheet(given.print(sum)), isAlwaysPrinted: true };
+      return { ...namingSheet(writeText(given.print(sum), style)), isAlwaysPrinted: true };
     },
     marks(sum, school, style) {
       if (school === 'named') return schemeOf(independent('way'), accuracy());
@@ -166,7 +166,8 @@ export async function choosingAmong(skills: readonly Skill[]): Promise<Skill> {
     },
     marksTell: ['cheapest'],
     patterns: patternsOfWays(skills, bestWays.shows, chosen),
-    prompt: (line) => `Work out ${line} the best way.`,
+    prompt: (line, _style, _sum, { showsWorking = false } = {}) =>
+      `Work out ${line} the best way${showsWorking ? ', and name it' : ''}.`,
     note: (sums, school) => (school === 'named' ? waysInWords(skills, sums) : undefined),
     difficulty: {
       constant: -4.2,

@@ -3,7 +3,8 @@ import { takenBy } from '../../choice';
 import type { Declaration } from '../../define';
 import type { ErrorPattern, Skill } from '../../skill';
 import { WorkedItem } from '../../worked';
-import type { Chosen, Given } from './given';
+import { recently } from '../../../spaces';
+import { given, type Chosen, type Given } from './given';
 import { valueOf, wayOf } from './way';
 
 /** A pattern of a way, and the way. */
@@ -19,7 +20,7 @@ interface OfWay {
 export function patternsOfWays(
   skills: readonly Skill[],
   shows: Readonly<Record<string, readonly string[]>>,
-  chosen: (given: Given) => Chosen
+  chosen: (sum: Given) => Chosen
 ): Declaration<Given, never>['patterns'] {
   const all = skills.flatMap((skill) =>
     skill.patterns
@@ -53,19 +54,28 @@ function shownBy(found: readonly OfWay[]) {
 }
 
 /** What is done otherwise in the working of the best way. */
-function asWorked(found: readonly OfWay[], { skill, given, school, item }: Chosen) {
-  const own = found.find((one) => one.skill === skill)?.pattern;
-  const isOfSchool = own && (own.schools?.includes(school) ?? true);
-  return isOfSchool ? own.instead(given, item.graph, school) : undefined;
+function asWorked(found: readonly OfWay[], { skill, given: own, school, item }: Chosen) {
+  const pattern = found.find((one) => one.skill === skill)?.pattern;
+  const isOfSchool = pattern && (pattern.schools?.includes(school) ?? true);
+  return isOfSchool ? pattern.instead(own, item.graph, school) : undefined;
+}
+
+/** Sums worked by ways, the last few: all patterns of a way are asked after one another. */
+const recentItems = recently<WorkedItem | undefined>(40);
+
+/** A sum worked by a way; undefined where the numbers do not suit it. */
+function workedBy(skill: Skill, school: string, sum: Given): WorkedItem | undefined {
+  return recentItems([skill.id, school, given.print(sum)].join('/'), () => {
+    const taken = takenBy(skill, sum);
+    return taken?.applies ? new WorkedItem(skill, taken.given, school) : undefined;
+  });
 }
 
 /** The wrong answer, and the way by which it comes about. */
 function asNamed(found: readonly OfWay[], sum: Given) {
   for (const { skill, pattern } of found) {
-    const taken = takenBy(skill, sum);
-    if (!taken?.applies) continue;
     const school = pattern.schools?.[0] ?? Object.keys(skill.schools)[0]!;
-    const wrong = new WorkedItem(skill, taken.given, school).wrong(pattern);
+    const wrong = workedBy(skill, school, sum)?.wrong(pattern);
     if (!wrong) continue;
     const value = evaluate(wrong).get(ANSWER);
     return { way: constant({ way: wayOf(skill) }), [ANSWER]: constant(value) };

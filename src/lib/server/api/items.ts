@@ -5,6 +5,7 @@ import {
 } from '@zealous-quill/core/house-style';
 import { markItem, unknownSteps } from '@zealous-quill/core/marking';
 import {
+  allWaysOf,
   analyseItem,
   describeSkill,
   findListedSkill,
@@ -91,10 +92,12 @@ export const analyse = post(analyseRequest, ({ skill: id, given, school, houseSt
   return reply(analyseItem(skill, parsed.data, { school, style: houseStyle ?? defaultHouseStyle }));
 });
 
-/** `POST /api/suitability` */
-export const findSuitability = post(suitabilityRequest, ({ operation, operands }) =>
-  reply(suitability(operation, operands))
-);
+/** `POST /api/suitability`: the ways as the numbers stand, and those that are advised, several where they tie. */
+export const findSuitability = post(suitabilityRequest, (sum) => {
+  const best = allWaysOf(sum).filter(({ isCheapest }) => isCheapest);
+  const advised = [...new Set(best.map(({ skill }) => skill))];
+  return reply({ ...suitability(sum.operation, sum.operands), advised });
+});
 
 /** `POST /api/marking` */
 export const mark = post(

@@ -146,7 +146,10 @@ export const suitabilityReply = z.object({
       ...{ because: text, seconds: z.number() }
     })
   ),
-  cheapest: text.nullable()
+  /** Of all, ways on paper weighed as if they were worked in the head. */
+  cheapest: text.nullable(),
+  /** In the head where that can be, in either order of the numbers; all that tie. */
+  advised: z.array(text)
 });
 
 const verdict = z.enum(['correct', 'follows-through', 'slip', 'blank', 'not-needed', 'unreadable']);

@@ -11,7 +11,7 @@ import {
   type Snapshot
 } from '@zealous-quill/core/papers';
 import { findCard, skillOf } from '@zealous-quill/core/skills';
-import type { Picture } from '@zealous-quill/core/working';
+import { ANSWER, type Picture } from '@zealous-quill/core/working';
 import { version } from '../version';
 
 export const printKinds = ['paper', 'key', 'solutions'] as const;
@@ -152,7 +152,7 @@ function printItem(part: PrintPart, kind: PrintKind, style: HouseStyle): PrintIt
     picture:
       kind === 'key' || hasAnswerLine ? null : snapshotPicture(printed, shownOf(part, kind), style),
     alt: `${writeText(printed.line, style)} on squared paper`,
-    answer: writeText(item.answer, style),
+    answer: writeText(keyOf(part), style),
     explanation: showsSteps ? printed.explanations : [],
     scheme:
       kind === 'key' && !isMarked(part)
@@ -163,6 +163,13 @@ function printItem(part: PrintPart, kind: PrintKind, style: HouseStyle): PrintIt
       answer: writeText(answer, style)
     }))
   };
+}
+
+/** The answer, with what is asked for beside it. */
+function keyOf({ item, printed }: PrintPart): string {
+  if (!printed.layout.isAlwaysPrinted) return item.answer;
+  const beside = item.steps.filter(({ id }) => id !== ANSWER).map(({ value }) => value);
+  return [item.answer, ...beside].join(', ');
 }
 
 /** What stands in the squares of a print. */
