@@ -14,7 +14,7 @@ export { addRung, redrawRung, replaceItem, type LadderResult } from './ladder';
 export { fromPlans, startLadder, type PaperPlan } from './start';
 export { outline, outlineFrom, type NumberedItem, type Outline, type PatternIds } from './outline';
 export { factsIn, factsKey, factsOf, schemeOf, type Facts, type ItemFacts } from './facts';
-export { snapshotOf, snapshotPicture, type Printed, type Snapshot } from './snapshot';
+export { keyText, snapshotOf, snapshotPicture, type Printed, type Snapshot } from './snapshot';
 export { problemsIn, problemsOfRung, type PaperProblem } from './problems';
 export { withFacts, type Drawn } from './drawn';
 export { followUp } from './follow-up';

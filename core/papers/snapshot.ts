@@ -2,6 +2,7 @@ import { writeText, type HouseStyle } from '../house-style';
 import type { Scheme } from '../marking/scheme';
 import { itemOf, skillOf, WorkedItem, type Asking, type Item } from '../skills';
 import {
+  ANSWER,
   emptyPicture,
   gapSteps,
   modelledTexts,
@@ -57,6 +58,14 @@ export function snapshotOf(
       explanations: worked.modelled(layout).map((step) => worked.explain(step, style))
     }
   };
+}
+
+/** The answer, with what is asked for beside it where a mark is for that. */
+export function keyText({ item, scheme, printed }: Snapshot): string {
+  const isMore = scheme.marks.some(({ steps }) => !steps.includes(ANSWER));
+  if (!printed.layout.isAlwaysPrinted || !isMore) return item.answer;
+  const beside = item.steps.filter(({ id }) => id !== ANSWER).map(({ value }) => value);
+  return [item.answer, ...beside].join(', ');
 }
 
 /** The turn of an item: those that are drawn together have numbers that follow each other. */

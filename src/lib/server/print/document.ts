@@ -2,6 +2,7 @@ import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
 import { availableMarks, markWords } from '@zealous-quill/core/marking';
 import {
   isMarked,
+  keyText,
   printable,
   rungWords,
   snapshotOf,
@@ -11,7 +12,7 @@ import {
   type Snapshot
 } from '@zealous-quill/core/papers';
 import { findCard, skillOf } from '@zealous-quill/core/skills';
-import { ANSWER, type Picture } from '@zealous-quill/core/working';
+import type { Picture } from '@zealous-quill/core/working';
 import { version } from '../version';
 
 export const printKinds = ['paper', 'key', 'solutions'] as const;
@@ -152,7 +153,7 @@ function printItem(part: PrintPart, kind: PrintKind, style: HouseStyle): PrintIt
     picture:
       kind === 'key' || hasAnswerLine ? null : snapshotPicture(printed, shownOf(part, kind), style),
     alt: `${writeText(printed.line, style)} on squared paper`,
-    answer: writeText(keyOf(part), style),
+    answer: writeText(keyText(part), style),
     explanation: showsSteps ? printed.explanations : [],
     scheme:
       kind === 'key' && !isMarked(part)
@@ -163,13 +164,6 @@ function printItem(part: PrintPart, kind: PrintKind, style: HouseStyle): PrintIt
       answer: writeText(answer, style)
     }))
   };
-}
-
-/** The answer, with what is asked for beside it. */
-function keyOf({ item, printed }: PrintPart): string {
-  if (!printed.layout.isAlwaysPrinted) return item.answer;
-  const beside = item.steps.filter(({ id }) => id !== ANSWER).map(({ value }) => value);
-  return [item.answer, ...beside].join(', ');
 }
 
 /** What stands in the squares of a print. */

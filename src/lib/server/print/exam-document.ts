@@ -20,7 +20,7 @@ import {
   type TypedRun
 } from '@zealous-quill/core/house-style';
 import { availableMarks } from '@zealous-quill/core/marking';
-import { printable, snapshotPicture } from '@zealous-quill/core/papers';
+import { keyText, printable, snapshotPicture } from '@zealous-quill/core/papers';
 import { OWN_QUESTION } from '@zealous-quill/core/skills';
 import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
 import type { Picture } from '@zealous-quill/core/working';
@@ -307,12 +307,9 @@ const usualHeight = (marks: number) => 1 + 2 * marks;
 const LETTERS = 'ABCD';
 
 /** The answer as a key has it: of a choice with its letter, of an own question with its unit. */
-function answerOf(
-  { item, options }: PartSnapshot,
-  own: OwnQuestion | undefined,
-  style: HouseStyle
-): string {
-  const answer = writeText(item.answer, style);
+function answerOf(snapshot: PartSnapshot, own: OwnQuestion | undefined, style: HouseStyle): string {
+  const { options } = snapshot;
+  const answer = writeText(keyText(snapshot), style);
   if (own) return own.answer === '' ? '–' : `${answer} ${own.unit}`.trim();
   const at = options?.findIndex(({ by }) => by === 'answer') ?? -1;
   return at < 0 ? answer : `${LETTERS[at]}  ${answer}`;
