@@ -80,21 +80,23 @@ function measuredColumns<Given, Look>({
   lookAt = (key) => look(item(key)),
   features
 }: Listed<Given, Look>): Columns {
-  const columns = Object.entries(features).map(
-    ([id, feature]) => [id, feature, new Int32Array(size)] as const
-  );
+  const columns = Object.entries(features).map(([id, feature]) => ({
+    ...{ id, measure: feature.measure, column: new Int32Array(size) },
+    numberFor: numbersOf(feature)
+  }));
   for (let key = 0; key < size; key++) {
     if (isItem?.(key) === false) continue;
     const seen = lookAt(key);
-    for (const [, feature, column] of columns) {
-      column[key] = numberFor(feature, feature.measure(seen));
-    }
+    for (const { measure, numberFor, column } of columns) column[key] = numberFor(measure(seen));
   }
-  return new Map(columns.map(([id, , column]) => [id, column]));
+  return new Map(columns.map(({ id, column }) => [id, column]));
 }
 
-function numberFor<Look>(feature: Feature<Look>, value: FeatureValue): number {
-  return feature.kind === 'choice' ? feature.values.indexOf(String(value)) : Number(value);
+/** The number that stands for a value of a feature. */
+function numbersOf<Look>(feature: Feature<Look>): (value: FeatureValue) => number {
+  if (feature.kind !== 'choice') return Number;
+  const places = new Map<FeatureValue, number>(feature.values.map((value, at) => [value, at]));
+  return (value) => places.get(value) ?? places.get(String(value)) ?? -1;
 }
 
 function valueOf<Look>(feature: Feature<Look>, number: number): number | string | boolean {

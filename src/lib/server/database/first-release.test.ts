@@ -42,6 +42,9 @@ writeFileSync(join(folder, 'old.db'), kept('db'));
 const db = openDatabase(join(folder, 'old.db'));
 const plain = (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 
+/** A mark for a value beside the answer is called by that value since; it was called by what it takes. */
+const asSaid = (text: string) => text.replace('B1 the content', 'B1 answer only');
+
 /**
  * A print as the eye has it: the marks of a picture in no order, to a millionth of a square, with the minus
  * sign and, within the squares, the house’s decimal mark that it has had since; so has what is said of them.
@@ -49,7 +52,7 @@ const plain = (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 const asSeen = (print: unknown, style: HouseStyle): unknown =>
   JSON.parse(JSON.stringify(print), (key, value: unknown) => {
     if (key === 'alt') return '';
-    if (typeof value === 'string') return value.replaceAll('-', '\u2212');
+    if (typeof value === 'string') return asSaid(value.replaceAll('-', '\u2212'));
     if (typeof value === 'number') return Math.round(value * 1e6) / 1e6;
     if (key !== 'marks' || !Array.isArray(value)) return value;
     return value
