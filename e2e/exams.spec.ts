@@ -135,7 +135,7 @@ test('an exam is edited, printed in forms, sat by two classes, marked and graded
     });
     document.activeElement!.dispatchEvent(paste);
   });
-  await expect(page.getByText('✗ 1 mark not saved')).toBeVisible();
+  await expect(page.getByText('✗ 1 not saved')).toBeVisible();
   await page.locator('[data-cell="1/1"]').fill('1');
   await page.keyboard.press('Enter');
   await expect(page.getByText('● saved')).toBeVisible();
