@@ -188,11 +188,11 @@ test('a pasted register is shown before it is kept; names are changed, and marks
   // A class with marks is asked about; one kept is as it was.
   await server.visit(page, '/classes/1');
   await page.getByRole('button', { name: 'remove Oona Fell' }).click();
-  await expect(page.getByText('with the marks of 1 script')).toBeVisible();
+  await expect(page.getByText('with the marks of 2 scripts')).toBeVisible();
   await page.getByRole('button', { name: 'keep', exact: true }).click();
   await expect(pupils.filter({ hasText: 'Oona Fell' })).toBeVisible();
   await page.getByRole('button', { name: 'remove the class' }).click();
-  await expect(page.getByRole('alertdialog')).toContainText(/pupils, 1 sitting/);
+  await expect(page.getByRole('alertdialog')).toContainText(/pupils, 2 sittings/);
 });
 
 test('a paper of all kinds of working prints, and its key has every answer', async ({

@@ -1,5 +1,6 @@
 import { usualAdvice } from './advice';
-import { USUAL_INSTRUCTIONS, type HouseStyle } from './schema';
+import { USUAL_INSTRUCTIONS } from './instructions';
+import type { HouseStyle } from './schema';
 
 export type { HouseStyle };
 

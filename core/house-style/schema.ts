@@ -1,9 +1,18 @@
 import * as z from 'zod/mini';
-import { adviceSchema, usualAdvice } from './advice';
+import { usualAdvice, type Advice } from './advice';
+import { USUAL_INSTRUCTIONS } from './instructions';
 
-/** Instructions on the cover of an exam, a line each, until a department writes its own. */
-export const USUAL_INSTRUCTIONS =
-  'Answer all questions.\nWrite your answers in the spaces provided.\nShow your working: marks are given for it.';
+const upTo = (least: number, most: number) => z.int().check(z.minimum(least), z.maximum(most));
+
+export const adviceSchema = z.strictObject({
+  nearThousand: z._default(upTo(1, 99), usualAdvice.nearThousand),
+  nearHundred: z._default(upTo(1, 49), usualAdvice.nearHundred),
+  nearTen: z._default(upTo(1, 4), usualAdvice.nearTen),
+  bridgingTen: z._default(upTo(1, 9), usualAdvice.bridgingTen),
+  tables: z._default(upTo(5, 25), usualAdvice.tables),
+  held: z._default(z.enum(['digits', 'without-zeros', 'values']), usualAdvice.held),
+  onPaper: z._default(z.enum(['last', 'weighed']), usualAdvice.onPaper)
+}) satisfies z.ZodMiniType<Advice>;
 
 /** The conventions of a department; every prompt, sheet, print and key follows them. */
 export const houseStyleSchema = z.strictObject({

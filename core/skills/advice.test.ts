@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import './all';
 import { allWaysOf, itemsUnder, readSum, skillOf, type Way } from '.';
-import { adviceSchema } from '../house-style/advice';
+import { adviceSchema } from '../house-style/schema';
 
 const advised = (line: string, change: object = {}) =>
   allWaysOf(readSum(line)!, adviceSchema.parse(change));

@@ -79,30 +79,11 @@
   />
   {#if desk.state.isMarked}<span class="faint">● marked</span>{/if}
 </label>
-{#each desk.apart as step (step.id)}
-  {@const text = desk.state.working[step.id] ?? ''}
-  {@const read = text === '' ? undefined : step.reading.parse(text)}
-  {@const seen = read === undefined ? '' : step.reading.print(read)}
-  <label class="answer apart">
-    {desk.worked.label(step, style)}
-    <input
-      bind:this={inputs[step.id]}
-      type="text"
-      class="long"
-      autocomplete="off"
-      maxlength="80"
-      data-digits
-      value={text}
-      oninput={(event) => desk.write(step.id, event.currentTarget.value)}
-      onkeydown={(event) => {
-        if (event.key !== 'ArrowUp') return;
-        event.preventDefault();
-        answerInput?.focus();
-      }}
-    />
-    {#if seen !== '' && seen !== text.trim().toLowerCase()}<span class="faint">{seen}</span>{/if}
-  </label>
-{/each}
+{#if desk.apart.length > 0}
+  {#await import('./BesideAnswer.svelte') then { default: BesideAnswer }}
+    <BesideAnswer {desk} {style} bind:inputs onback={() => answerInput?.focus()} />
+  {/await}
+{/if}
 {#if desk.place.item.withdrawn && desk.place.item.withdrawn !== 'no'}
   <p class="elsewhere">
     Withdrawn: {desk.place.item.withdrawn === 'left-out'
@@ -202,9 +183,6 @@
     flex: 1;
     min-width: 0;
     font-size: var(--text-lg);
-  }
-  .apart input {
-    flex: 0 1 11rem;
   }
   .squares {
     margin-top: var(--space-4);

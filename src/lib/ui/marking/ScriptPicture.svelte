@@ -1,9 +1,6 @@
 <script lang="ts">
   import { ANSWER, cellOf, spreadAnswer, type Graph } from '@zealous-quill/core/working';
   import { spoken, writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-  import Fileupload from 'flowbite-svelte/Fileupload.svelte';
-  import Label from 'flowbite-svelte/Label.svelte';
-  import Problem from '$lib/ui/kit/Problem.svelte';
   import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
   import type { Place } from './desk.svelte';
@@ -73,22 +70,9 @@
     <p class="faint none">No picture of this script. Mark from the paper, or add a page of it.</p>
   {/if}
   {#if !working}
-    <div class="upload">
-      <Label for="script-page">Add a page of this script</Label>
-      <Fileupload
-        id="script-page"
-        accept="image/png,image/jpeg,application/pdf"
-        disabled={pages.isBusy}
-        aria-describedby="page-problem"
-        onchange={async (event: Event) => {
-          const input = event.currentTarget as HTMLInputElement;
-          const [file] = input.files ?? [];
-          if (file) await pages.add(place.script.id, file);
-          input.value = '';
-        }}
-      />
-      <Problem id="page-problem">{pages.problem ?? ''}</Problem>
-    </div>
+    {#await import('./PageUpload.svelte') then { default: PageUpload }}
+      <PageUpload {pages} scriptId={place.script.id} />
+    {/await}
   {/if}
 </div>
 
@@ -109,9 +93,5 @@
   }
   .none {
     padding: var(--space-4) 0;
-  }
-  .upload {
-    margin-top: var(--space-3);
-    font-size: var(--text-sm);
   }
 </style>
