@@ -122,9 +122,7 @@ export interface PartSnapshot extends Snapshot {
 export function partSnapshot(part: PaperPart, context: PartContext): PartSnapshot {
   const { id, kind, skill, school, given } = part;
   const scheme = schemeOfPart(part, context);
-  const snapshot = snapshotOf(part, { id, given, scheme }, context.style, {
-    showsWorking: kind === 'show-working' || kind === 'set-out'
-  });
+  const snapshot = snapshotOf(part, { id, given, scheme }, context.style);
   const options =
     kind === 'choice'
       ? optionsOf(skillOf(skill), given, school, context.seed, context.style)

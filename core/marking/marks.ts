@@ -76,13 +76,13 @@ function decide(
   evidence: Evidence,
   dependency: MarkLine | undefined
 ): Decision {
-  const readings = evidence.readings.filter(({ step }) => covers(mark, step.id));
   const isBare = evidence.answerRight && !evidence.anyWorking && !scheme.showWorking;
-  // An answer says nothing of what is asked for beside it, and there is no working where it alone is asked for.
-  const isOfWorking = !evidence.readings.some(({ step }) => step.isApart);
-  if (isBare && isOfWorking && !scheme.marks.some((one) => fallsShort(one, scheme, evidence))) {
+  // An answer says nothing of what is asked for beside it.
+  const hasApart = evidence.readings.some(({ step }) => step.isApart);
+  if (isBare && !hasApart && !scheme.marks.some((one) => fallsShort(one, scheme, evidence))) {
     return yes('bare-answer');
   }
+  const readings = evidence.readings.filter(({ step }) => covers(mark, step.id));
   if (mark.kind === 'M') return method(scheme, evidence, readings);
   const isRightAnyhow = evidence.contradicted && evidence.answerRight && covers(mark, ANSWER);
   if (dependency && dependency.awarded === 0 && !isRightAnyhow) return no('depends');

@@ -13,8 +13,13 @@ export const rungKinds = [
 /** Items of these rungs are shown or done together; they carry no marks and are not marked. */
 export const unmarkedKinds: readonly string[] = ['worked-example', 'gaps'];
 
-/** Items of these rungs have their squares and numbers printed, so that working in the head is not asked for. */
-export const setOutKinds: readonly string[] = ['worked-example', 'gaps', 'set-out'];
+/** Working is set out or asked for in rungs, and parts of exams, of these kinds, so that it is not to be done in the head. */
+export const workingKinds: readonly string[] = [
+  'worked-example',
+  'gaps',
+  'set-out',
+  'show-working'
+];
 
 export function isMarked({ kind }: { readonly kind: string }): boolean {
   return !unmarkedKinds.includes(kind);

@@ -1,6 +1,6 @@
 import { writeText, type HouseStyle } from '../house-style';
 import type { Scheme } from '../marking/scheme';
-import { itemOf, skillOf, WorkedItem, type Asking, type Item } from '../skills';
+import { itemOf, skillOf, WorkedItem, type Item } from '../skills';
 import {
   ANSWER,
   emptyPicture,
@@ -11,7 +11,7 @@ import {
   type Picture
 } from '../working';
 import { schemeOf } from './facts';
-import { setOutKinds } from './kinds';
+import { workingKinds } from './kinds';
 import type { PaperItem, Rung } from './paper';
 
 /** Everything that is printed, keyed and marked of one item in one house style, as plain data. */
@@ -38,16 +38,15 @@ export interface Printed {
 export function snapshotOf(
   rung: Pick<Rung, 'skill' | 'school'> & { readonly kind?: string },
   entry: Pick<PaperItem, 'given' | 'scheme'> & Partial<Pick<PaperItem, 'id'>>,
-  style: HouseStyle,
-  asking: Asking = {}
+  style: HouseStyle
 ): Snapshot {
   const worked = new WorkedItem(skillOf(rung.skill), entry.given, rung.school);
   const { skill, graph, key } = worked;
   const layout = worked.layout(style);
   return {
     item: itemOf(worked, style, {
-      ...{ turn: turnOf(entry.id), showsWorking: setOutKinds.includes(rung.kind ?? '') },
-      ...asking
+      turn: turnOf(entry.id),
+      showsWorking: workingKinds.includes(rung.kind ?? '')
     }),
     scheme: schemeOf(rung, entry, style),
     printed: {

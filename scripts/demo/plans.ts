@@ -67,7 +67,6 @@ export const station: readonly PaperPlan[] = [
   }
 ];
 
-/** A little of seven ways of working. */
 /** Ways in the head one after the other, and then to be chosen between. */
 export const lampRoom: readonly PaperPlan[] = [
   {
@@ -112,6 +111,7 @@ export const lampRoom: readonly PaperPlan[] = [
   }
 ];
 
+/** A little of seven ways of working. */
 export const review: readonly PaperPlan[] = [
   {
     skill: 'column-addition',

@@ -14,5 +14,3 @@ export const cellsSchema = z.strictObject({
     .min(1)
     .max(2000)
 });
-
-export type SentCells = z.infer<typeof cellsSchema>['cells'];

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import type { Choice, Taken } from '../../choice';
+import type { Choice } from '../../choice';
 import { givenFrom, type GivenForm } from '../../given/form';
 import { numberBetween } from '../../given/numbers';
 import { SIGNS } from '../../given/pair';
@@ -13,8 +13,7 @@ export interface Given {
 }
 
 /** The best way of a sum, worked. */
-export interface Chosen extends Taken {
-  readonly school: string;
+export interface Chosen {
   readonly item: WorkedItem;
   readonly choice: Choice;
 }

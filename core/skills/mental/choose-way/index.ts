@@ -63,7 +63,7 @@ export async function choosingAmong(skills: readonly Skill[]): Promise<Skill> {
     recentChoices(given.print(sum), () => {
       const choice = choiceAmong(skills, sum);
       const [best] = choice.best;
-      return { ...best!, choice, item: new WorkedItem(best!.skill, best!.given, best!.school) };
+      return { choice, item: new WorkedItem(best!.skill, best!.given, best!.school) };
     });
   const lookAt = (key: number): Look => {
     const { place, margin } = readByte(table[key]!);
@@ -104,7 +104,7 @@ export async function choosingAmong(skills: readonly Skill[]): Promise<Skill> {
 
   function named(sum: Given): Step[] {
     const [one, other] = sum.operands.map(BigInt) as [bigint, bigint];
-    const { choice, item, skill } = chosen(sum);
+    const { choice, item } = chosen(sum);
     const results = {
       addition: one + other,
       subtraction: one - other,
@@ -124,7 +124,7 @@ export async function choosingAmong(skills: readonly Skill[]): Promise<Skill> {
           says: ({ write }) =>
             best[0] === ON_PAPER
               ? 'On paper, as no way in the head suits.'
-              : `${capital(best.join(', or '))}. ${write(skill.because(chosen(sum).given))}`
+              : `${capital(best.join(', or '))}. ${write(item.skill.because(item.given))}`
         }
       ),
       stepOn(
@@ -155,14 +155,14 @@ export async function choosingAmong(skills: readonly Skill[]): Promise<Skill> {
     }),
     working: { named, worked: (sum) => chosen(sum).item.graph },
     sheet(sum, school, style) {
-      const { skill, given: own, school: ownSchool } = chosen(sum);
-      if (school === 'worked') return skill.sheet(own, ownSchool, style);
+      const { item } = chosen(sum);
+      if (school === 'worked') return item.skill.sheet(item.given, item.school, style);
       return { ...namingSheet(writeText(given.print(sum), style)), isAlwaysPrinted: true };
     },
     marks(sum, school, style) {
       if (school === 'named') return schemeOf(independent('way'), accuracy());
-      const { skill, given: own, school: ownSchool } = chosen(sum);
-      return skill.scheme(own, ownSchool, style);
+      const { item } = chosen(sum);
+      return item.skill.scheme(item.given, item.school, style);
     },
     marksTell: ['cheapest'],
     patterns: patternsOfWays(skills, bestWays.shows, chosen),
@@ -200,7 +200,7 @@ function waysInWords(skills: readonly Skill[], sums: readonly Given[]): string {
   return ['Choose a way, write its name, and work the sum.', ...lists].join(' ');
 }
 
-/** Sums in which one way is clearly best; then all of them, also those without one in the head. */
+/** Sums in which one way is clearly best: of two digits, then of three, and products last. */
 function ladder() {
   const short = { digits: 2, shortest: 2, crosses: true };
   const clear = { margin: { min: 1 } };

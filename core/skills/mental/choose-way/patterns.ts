@@ -1,7 +1,7 @@
 import { ANSWER, constant, evaluate } from '../../../working';
 import { takenBy } from '../../choice';
 import type { Declaration } from '../../define';
-import type { ErrorPattern, Skill } from '../../skill';
+import { patternsIn, type ErrorPattern, type Skill } from '../../skill';
 import { WorkedItem } from '../../worked';
 import { recently } from '../../../spaces';
 import { given, type Chosen, type Given } from './given';
@@ -54,10 +54,11 @@ function shownBy(found: readonly OfWay[]) {
 }
 
 /** What is done otherwise in the working of the best way. */
-function asWorked(found: readonly OfWay[], { skill, given: own, school, item }: Chosen) {
-  const pattern = found.find((one) => one.skill === skill)?.pattern;
-  const isOfSchool = pattern && (pattern.schools?.includes(school) ?? true);
-  return isOfSchool ? pattern.instead(own, item.graph, school) : undefined;
+function asWorked(found: readonly OfWay[], { item }: Chosen) {
+  const pattern = found.find((one) => one.skill === item.skill)?.pattern;
+  return pattern && patternsIn(item.skill, item.school).includes(pattern)
+    ? item.instead(pattern)
+    : undefined;
 }
 
 /** Sums worked by ways, the last few: all patterns of a way are asked after one another. */

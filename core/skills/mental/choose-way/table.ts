@@ -5,7 +5,7 @@ import type { Sum } from '../../sum';
 /** The operations of which ways are chosen; divisions have one way each. */
 export const OPERATIONS = ['addition', 'subtraction', 'multiplication'] as const;
 
-/** Numbers of two and three digits, ten apart. */
+/** Numbers of two and three digits, without ten. */
 export const [LEAST, MOST] = [11, 999] as const;
 
 const WIDTH = MOST - LEAST + 1;

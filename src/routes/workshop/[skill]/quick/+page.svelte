@@ -6,6 +6,7 @@
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { difficultyWord, duration, logit, plural } from '$lib/ui/format';
   import NumberInput from '$lib/ui/kit/NumberInput.svelte';
+  import { quickQuery } from '$lib/ui/workshop/quick-query';
   import MathText from '$lib/ui/sheet/MathText.svelte';
 
   let { data, form } = $props();
@@ -13,14 +14,7 @@
   /** What is chosen, also while the sheets of it are still on their way. */
   let asked = $state.raw(untrack(() => data.asked));
   afterNavigate(() => (asked = data.asked));
-  const query = $derived(
-    new URLSearchParams({
-      controls: JSON.stringify(asked.controls),
-      ...Object.fromEntries(
-        (['count', 'sets', 'minutes', 'seed'] as const).map((name) => [name, String(asked[name])])
-      )
-    }).toString()
-  );
+  const query = $derived(quickQuery(asked));
   let set = $state(0);
   const items = $derived(data.sheets?.sets[set] ?? data.sheets?.sets[0] ?? []);
 

@@ -8,6 +8,7 @@
   import { guardCells } from '$lib/ui/kit/guard-cells';
   import { sendCells } from '$lib/ui/kit/send-cells';
   import { day, plural } from '$lib/ui/format';
+  import { quickQuery } from '$lib/ui/workshop/quick-query';
   import RateLine from '$lib/ui/results/RateLine.svelte';
   import { gainOf, rateOf, type TimedSheet } from '$lib/ui/results/timed-rate';
 
@@ -46,12 +47,6 @@
     if (Math.abs(gain) < SEEN) return 'as before';
     return gain > 0 ? `▲ ${figure(gain)} more` : `▽ ${figure(gain)} fewer`;
   }
-  const query = new URLSearchParams({
-    controls: JSON.stringify(asked.controls),
-    ...Object.fromEntries(
-      (['count', 'sets', 'minutes', 'seed'] as const).map((name) => [name, String(asked[name])])
-    )
-  });
 </script>
 
 <svelte:head><title>Timed practice of {data.group.name} · Zealous Quill</title></svelte:head>
@@ -60,7 +55,7 @@
 <CellsHead {grid} title={data.title} subtitle="against the clock">
   Kept on {day(createdAt)} · {plural(sheets.length, 'sheet')} of {plural(items, 'item')} as hard as each
   other, {plural(asked.minutes, 'minute')} at the most ·
-  <a class="quiet-link" href="/workshop/{skill}/quick?{query}">the sheets</a>
+  <a class="quiet-link" href="/workshop/{skill}/quick?{quickQuery(asked)}">the sheets</a>
   {#snippet acts()}
     <form method="POST" action="?/remove">
       <Button type="submit" kind="quiet">remove</Button>
