@@ -1,6 +1,7 @@
 import type { Option } from '@zealous-quill/core/exams';
 import {
   availableMarks,
+  covers,
   isAnswerOnly,
   markItem,
   noResponse,
@@ -135,8 +136,13 @@ export class MarkingDesk {
   marked: MarkedItem = $derived.by(() =>
     markItem(this.worked, this.state.working, this.place.item.scheme)
   );
-  /** What is asked for beside the answer, the way that was chosen. */
-  apart = $derived.by(() => this.worked.graph.steps.filter(({ isApart }) => isApart));
+  /** What is asked for beside the answer, the way that was chosen: where a mark is for it. */
+  apart = $derived.by(() => {
+    const { marks } = this.place.item.scheme;
+    return this.worked.graph.steps.filter(
+      ({ id, isApart }) => isApart && marks.some((mark) => covers(mark, id))
+    );
+  });
   /** Of that, the first of which nothing is typed, once there is an answer. */
   apartLeft = $derived.by(() =>
     this.state.working[ANSWER] === undefined

@@ -224,3 +224,21 @@ test('how an item was attempted is kept with what was written, and writing takes
   desk.comment('Well set out!');
   assert.equal(desk.state.isMarked, true);
 });
+
+test('the desk asks for a way only where a mark is for it, and the key fills it in', () => {
+  const given = { operation: 'addition', operands: ['198', '57'] };
+  const named = snapshotOf({ skill: 'choose-way', school: 'named' }, { given }, defaultHouseStyle);
+  const marks = named.scheme.marks.filter(({ steps }) => steps.includes('answer'));
+  const keyedWith = (scheme: typeof named.scheme) => {
+    const item = { ...named, scheme, id: 1, number: 1, label: '1', kind: 'bare' };
+    const save = () => Promise.resolve({ ok: true as const, version: 1 });
+    const desk = new MarkingDesk({ pile: [{ script, item }], states: {}, at: 0, save });
+    return [desk.apart.map(({ id }) => id), desk.keyed(), desk.isAnswerOnly];
+  };
+  assert.deepEqual(keyedWith(named.scheme), [
+    ['way'],
+    { way: 'near multiple', answer: '255' },
+    true
+  ]);
+  assert.deepEqual(keyedWith({ ...named.scheme, marks }), [[], { answer: '255' }, true]);
+});
