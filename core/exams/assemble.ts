@@ -1,8 +1,8 @@
 import { skillOf } from '../skills';
-import { partSeed, seededRandom } from '../spaces';
+import { partSeed, seededRandom, tryWithin } from '../spaces';
 import type { Blueprint, BlueprintRow } from './blueprint';
 import { optionsOf } from './choice';
-import { classesOf, type EmptyRow } from './classes';
+import { classesOf, type DearRow, type EmptyRow } from './classes';
 import { conflictsOf, Feasibility, solveStepwise, type PlanConflict } from './conflicts';
 import { linesOf, Model, sectionsOf, type Solver } from './model';
 import { arranged } from './arrange';
@@ -34,13 +34,30 @@ export type Assembled =
 export type AssemblyError =
   | EmptyRow
   | ({ readonly code: 'impossible'; readonly more: readonly PlanConflict[] } & PlanConflict)
-  | { readonly code: 'too-hard' };
+  /** No paper was found within the work there is; without any one of these lines it is, or may be. */
+  | DearRow;
+
+/** Work of a whole plan, and of finding out which line makes it too hard. */
+const PLAN_WORK = 60e6;
+const LOOSENING_WORK = 20e6;
 
 /** What is drawn of a class may fall short of what was counted: so often it is counted anew. */
 const MOST_ROUNDS = 4;
 
 /** Puts a paper together that meets a plan; the same plan, seed and solver give the same paper. */
 export function assemble(plan: Blueprint, seed: number, solver: Solver): Assembled {
+  return (
+    tryWithin(PLAN_WORK, () => assembled(plan, seed, solver)) ??
+    tooHard(linesOf(plan, []).map(({ name }) => name))
+  );
+}
+
+const tooHard = (leaveOut: readonly string[]): Assembled => ({
+  ok: false,
+  error: { code: 'too-hard', leaveOut }
+});
+
+function assembled(plan: Blueprint, seed: number, solver: Solver): Assembled {
   const found = classesOf(plan, seed);
   if (!found.ok) return found;
   let { classes } = found;
@@ -50,14 +67,15 @@ export function assemble(plan: Blueprint, seed: number, solver: Solver): Assembl
     const step = plan.rising ? plan.step : undefined;
     const all = lines.flatMap((line) => line.constraints);
     const solved = solveStepwise(model, all, step, goalOf(classes, seed));
-    if (solved.status === 'unknown') return { ok: false, error: { code: 'too-hard' } };
+    const feasible = new Feasibility(model, lines, step);
+    if (solved.status === 'unknown') return tooHard(loosening(feasible));
     if (solved.status === 'impossible') {
-      const [first, ...more] = conflictsOf(new Feasibility(model, lines, step));
       // What was not looked into might do after all.
-      if (!found.isExact && round > 0) return { ok: false, error: { code: 'too-hard' } };
+      if (!found.isExact && round > 0) return tooHard(loosening(feasible));
+      const [first, ...more] = conflictsOf(feasible);
       return first
         ? { ok: false, error: { code: 'impossible', ...first, more } }
-        : { ok: false, error: { code: 'too-hard' } };
+        : tooHard(loosening(feasible));
     }
     const drawn = draw(plan, classes, solved.taken, seed);
     if (drawn.ok) {
@@ -66,7 +84,18 @@ export function assemble(plan: Blueprint, seed: number, solver: Solver): Assembl
     }
     classes = classes.map((one, at) => (at === drawn.short ? { ...one, most: drawn.found } : one));
   }
-  return { ok: false, error: { code: 'too-hard' } };
+  const model = new Model(plan, classes, solver);
+  const step = plan.rising ? plan.step : undefined;
+  return tooHard(loosening(new Feasibility(model, linesOf(plan, classes), step)));
+}
+
+/** The lines without any one of which a paper is found; all of them if there is none. */
+function loosening(feasible: Feasibility): readonly string[] {
+  const { names } = feasible;
+  const found = tryWithin(LOOSENING_WORK, () =>
+    names.filter((name) => feasible.canHold(names.filter((other) => other !== name)))
+  );
+  return found && found.length > 0 ? found : names;
 }
 
 /** What it costs to take items that have to be looked for: each look may go through a whole space. */

@@ -14,7 +14,7 @@ import {
   type Skill
 } from '../skills';
 import { difficultyOf, secondsOf } from '../skills/weights';
-import { partSeed, recently, type ItemSpace, type Told } from '../spaces';
+import { partSeed, recently, tryWithin, type ItemSpace, type Told } from '../spaces';
 import type { Blueprint, BlueprintRow } from './blueprint';
 import { MOST_PARTS, NO_SECTION } from './blueprint';
 import { optionsOf } from './choice';
@@ -22,6 +22,8 @@ import { controlsFor, drawSome } from './draw-some';
 import { isDear, spreadItems } from './strata';
 import type { PartClass } from './part-class';
 
+/** Work of finding out what the items of one skill in a row are worth. */
+const ROW_WORK = 20e6;
 /** Items of a row that are drawn and looked at, to find out what combinations are worth. */
 const LOOKED_AT = 240;
 /** Items of a class that are worked, where a plan asks what shows on them. */
@@ -33,7 +35,13 @@ const DRAWN_APART = 40;
 
 export type RowClasses =
   | { readonly ok: true; readonly classes: readonly PartClass[]; readonly isExact: boolean }
-  | { readonly ok: false; readonly error: EmptyRow };
+  | { readonly ok: false; readonly error: EmptyRow | DearRow };
+
+/** A row whose controls ask for too much work; they are named as a line of the plan. */
+export interface DearRow {
+  readonly code: 'too-hard';
+  readonly leaveOut: readonly string[];
+}
 
 /** A row that no item meets, and which of its controls cannot hold together. */
 export interface EmptyRow extends Conflict {
@@ -52,7 +60,10 @@ export function classesOf(plan: Blueprint, seed: number): RowClasses {
       continue;
     }
     for (const asked of requestsOf(plan, row, seed)) {
-      const found = skillClasses(asked);
+      const found = tryWithin(ROW_WORK, () => skillClasses(asked));
+      if (!found) {
+        return { ok: false, error: { code: 'too-hard', leaveOut: [`rows.${row.id}.controls`] } };
+      }
       if (!found.ok) return found;
       classes.push(...found.classes);
       isExact &&= found.isExact;

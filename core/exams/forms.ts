@@ -1,5 +1,5 @@
 import { patternKey, skillOf, WorkedItem, type Skill } from '../skills';
-import { partSeed } from '../spaces';
+import { partSeed, TooMuchWork, tryWithin } from '../spaces';
 import { controlsFor, drawSome } from './draw-some';
 
 /** A part whose numbers vary from form to form. */
@@ -29,6 +29,9 @@ export interface Forms {
   readonly short: readonly { readonly part: number; readonly versions: number }[];
 }
 
+/** Work of finding the versions of one part. */
+const PART_WORK = 15e6;
+
 /** Items looked at for each version that is wanted, and beside: others show other patterns. */
 const TRIES = 8;
 const TRIES_AT_LEAST = 60;
@@ -38,6 +41,8 @@ const TRIES_AT_LEAST = 60;
  * the same error patterns to show, and the same values of what is held. No item stands twice, nor with its numbers
  * exchanged, and none of those given. Where a space is too small a part has as many versions as there are, the one that
  * is given among them, in turn, so that neighbours differ as long as there are two.
+ *
+ * @throws TooMuchWork, naming the part of which versions are too dear to find: `parts.3`.
  */
 export function formsOf({ parts, count, seed, avoid }: FormsAsked): Forms {
   const used = new Map<string, Set<string>>();
@@ -54,7 +59,9 @@ export function formsOf({ parts, count, seed, avoid }: FormsAsked): Forms {
   const columns = parts.map((part, at) => {
     const skill = skillOf(part.skill);
     const taken = usedOf(skill);
-    const found = versionsOf(part, skill, { count, seed: partSeed(seed, `form/${at}`), taken });
+    const wanted = { count, seed: partSeed(seed, `form/${at}`), taken };
+    const found = tryWithin(PART_WORK, () => versionsOf(part, skill, wanted));
+    if (!found) throw new TooMuchWork([`parts.${at}`]);
     found.forEach((given) => taken.add(skill.orderless(given)));
     if (found.length === count) return found;
     const versions = [...found, part.given];

@@ -3,6 +3,7 @@ import type { Blueprint } from './blueprint';
 
 const rowWords: Readonly<Record<string, string>> = {
   parts: 'Parts',
+  controls: 'Controls',
   marks: 'Marks',
   difficulty: 'Difficulty'
 };

@@ -1,3 +1,4 @@
+import { spend } from '../spaces';
 import { MOST_PARTS, NO_SECTION, partsOf, type Blueprint, type Bounds } from './blueprint';
 import { bandOf, bands, type PartClass } from './part-class';
 import type { Cut } from './steps';
@@ -196,6 +197,9 @@ export type Solver = (lp: string) => {
 /** How many parts are taken more than once of a class costs so much. */
 const REPEAT = 10;
 
+/** Work of solving a program, beside that of writing it down. */
+const SOLVE_WORK = 2000;
+
 /** The program of some lines over the classes. */
 export class Model {
   constructor(
@@ -207,6 +211,7 @@ export class Model {
   /** Looks for parts that meet all constraints, as good as may be by the objective. */
   solve({ constraints, objective }: Program, cuts: readonly Cut[] = []): Solved {
     if (constraints.some(isHopeless)) return { status: 'impossible' };
+    spend(SOLVE_WORK + this.classes.length * constraints.length);
     const { status, values } = this.solver(
       this.text({ constraints, ...(objective && { objective }) }, cuts)
     );

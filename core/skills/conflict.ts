@@ -1,3 +1,4 @@
+import { tryWithin } from '../spaces';
 import type { Control, Controls } from './controls';
 import type { FeatureSpec } from './feature';
 import { itemsUnder, type Skill } from './skill';
@@ -9,28 +10,48 @@ export interface Conflict {
   readonly nearest: Readonly<Record<string, Control>>;
 }
 
+/** Work that is spent on looking for a smallest conflict, and on the nearest values of its controls together. */
+const CONFLICT_WORK = 3e6;
+const NEAREST_WORK = 3e6;
+
 /**
  * Explains an empty space. Sets are searched by size, in catalogue order, to three controls; beyond that
- * controls are left out one at a time as long as the rest is still empty, which leaves a minimal set.
+ * controls are left out one at a time as long as the rest is still empty, which leaves a minimal set. A search that
+ * takes too much work ends with the smallest set it has found, and with values for as many controls as it got to.
  */
 export function explainEmpty(skill: Skill, controls: Controls): Conflict {
   const names = skill.features.map(({ id }) => id).filter((id) => id in controls);
-  const isEmpty = emptiness(skill, controls);
+  let found: readonly string[] = names;
+  const known = emptiness(skill, controls);
+  const isEmpty = (set: readonly string[]) => {
+    const isSo = known(set);
+    if (isSo && set.length < found.length) found = set;
+    return isSo;
+  };
+  const conflict = tryWithin(CONFLICT_WORK, () => smallestEmpty(names, isEmpty)) ?? found;
+  const nearest = conflict.flatMap((name) => {
+    const most = NEAREST_WORK / conflict.length;
+    const value = tryWithin(most, () => nearestValue(skill, controls, name));
+    return value === undefined ? [] : [[name, value] as const];
+  });
+  return { conflict, nearest: Object.fromEntries(nearest) };
+}
+
+function smallestEmpty(
+  names: readonly string[],
+  isEmpty: (set: readonly string[]) => boolean
+): readonly string[] {
   // What most of the controls allow, fewer of them allow: that spares most of the search.
   if (names.length > 3) names.forEach((name) => isEmpty(names.filter((other) => other !== name)));
-  const conflict =
+  return (
     firstOf([1, 2, 3], (size) =>
       firstOf(subsets(names, size), (set) => (isEmpty(set) ? set : undefined))
     ) ??
     names.reduce((kept, name) => {
       const without = kept.filter((other) => other !== name);
       return isEmpty(without) ? without : kept;
-    }, names);
-  const nearest = conflict.flatMap((name) => {
-    const value = nearestValue(skill, controls, name);
-    return value === undefined ? [] : [[name, value] as const];
-  });
-  return { conflict, nearest: Object.fromEntries(nearest) };
+    }, names)
+  );
 }
 
 /** What stands in the way of one control of an empty space, and what could be asked that allows it. */

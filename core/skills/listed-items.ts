@@ -1,4 +1,4 @@
-import { indexItems, type ItemSpace, type Told } from '../spaces';
+import { indexItems, spendOn, type ItemSpace, type Told } from '../spaces';
 import { isTables, type Constraint } from './controls';
 import type { Feature, FeatureValue } from './feature';
 import type { Wanted } from './wanted';
@@ -18,6 +18,9 @@ export interface Listed<Given, Look> {
   mirror?(key: number): number;
 }
 
+/** Items that are gone through before their work is spent: a power of two. */
+const AT_ONCE = 1024;
+
 /** What was measured of all items: a number for each, of a choice the place of its value. */
 type Columns = ReadonlyMap<string, Int32Array>;
 
@@ -36,6 +39,7 @@ export function listedItems<Given, Look>(
       }));
       // A million of them: nothing is made anew for each.
       next: for (let key = 0; key < listed.size; key++) {
+        if (key % AT_ONCE === 0) spendOn(AT_ONCE);
         for (const { column, isAllowed } of tests) if (!isAllowed(column[key]!)) continue next;
         if (listed.isItem?.(key) !== false && visit(key) === true) return;
       }

@@ -1,3 +1,4 @@
+import { spend } from '../spaces';
 import type { Control, Controls } from './controls';
 import { itemsUnder, type Skill } from './skill';
 
@@ -41,6 +42,9 @@ function ofFixedSize(skill: Skill, areSo: (lengths: readonly number[]) => boolea
   return { all: space.count, suit: itemsUnder(skill, suitsUnder).count };
 }
 
+/** Work of making an item from its rank and looking at it. */
+const LOOK_WORK = 10;
+
 /** Looks at every item under some controls; of those whose numbers are so long. */
 function lookedAt(
   skill: Skill,
@@ -50,6 +54,7 @@ function lookedAt(
   const { count, at } = itemsUnder(skill, controls).ranked();
   let [all, suit] = [0n, 0n];
   for (let rank = 0n; rank < count; rank++) {
+    spend(LOOK_WORK);
     const given = at(rank);
     if (!isLong((skill.given.operands?.(given) ?? []).map(({ length }) => length))) continue;
     all++;

@@ -1,6 +1,7 @@
 import { withSigns, type HouseStyle } from '../house-style';
 import type { Scheme } from '../marking/scheme';
 import type { Value } from '../numbers';
+import { ITEM_WORK, spend } from '../spaces';
 import {
   ANSWER,
   cellOf,
@@ -41,6 +42,7 @@ export class WorkedItem {
     readonly given: unknown,
     readonly school: string
   ) {
+    spend(ITEM_WORK);
     this.graph = skill.graph(given, school);
     this.key = evaluate(this.graph);
   }

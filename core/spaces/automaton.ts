@@ -1,4 +1,8 @@
 import type { Space } from './space';
+import { spend } from './work';
+
+/** Work of a state, beside that of each of its edges. */
+const STATE_WORK = 10;
 
 /**
  * A digit automaton reads a number column by column. Each edge stands for `ways` choices of digits
@@ -51,7 +55,9 @@ export function countPaths<Choice>(automaton: DigitAutomaton<Choice>): bigint {
     const known = counts.get(state);
     if (known !== undefined) return known;
     let total = 0n;
+    spend(STATE_WORK);
     automaton.edges(state, (ways, _, next) => {
+      spend(1);
       total += BigInt(ways) * count(next);
     });
     counts.set(state, total);
@@ -67,7 +73,9 @@ export function acceptsAny<Choice>(automaton: DigitAutomaton<Choice>): boolean {
   const search = (state: number): void => {
     if (isFound || seen.has(state)) return;
     seen.add(state);
+    spend(STATE_WORK);
     automaton.edges(state, (_ways, _choice, next) => {
+      spend(1);
       if (next < 0) isFound = true;
       else search(next);
     });
@@ -83,7 +91,9 @@ export function countEndings<Choice>(automaton: DigitAutomaton<Choice>): Map<num
   while (here.size > 0) {
     const there = new Map<number, bigint>();
     for (const [state, paths] of here) {
+      spend(STATE_WORK);
       automaton.edges(state, (ways, _choice, next) => {
+        spend(1);
         const [counts, key] = next < 0 ? [endings, ended(next)] : [there, next];
         counts.set(key, (counts.get(key) ?? 0n) + paths * BigInt(ways));
       });
@@ -118,7 +128,9 @@ function buildNode<Choice>(
   if (known) return known;
   const edges: BuiltEdge<Choice>[] = [];
   let upTo = 0n;
+  spend(STATE_WORK);
   automaton.edges(state, (ways, choice, next) => {
+    spend(1);
     const node = buildNode(automaton, next, built);
     if (node.count === 0n) return;
     upTo += BigInt(ways) * node.count;

@@ -1,3 +1,5 @@
+import { once, spend } from './work';
+
 /**
  * A set whose members are sorted by *grade*: a whole number that packs all that the constraints still need
  * to know of a member. Members of a grade are counted exactly and addressable by rank, so that sets built
@@ -9,6 +11,9 @@ export interface Graded<T> {
   /** The member of a grade of a rank below its count. */
   at(grade: number, rank: bigint): T;
 }
+
+/** Work of joining two grades. */
+const PAIR_WORK = 2;
 
 /** What a join says where the two together are not wanted. */
 export const UNWANTED = -1;
@@ -99,7 +104,7 @@ export function gradedTimes<A, T>(
 /** The pairs of grades that make a grade, with running totals, worked out when first asked for. */
 class PairsByGrade {
   /** First and second grade by turns. */
-  private pairs: Map<number, number[]> | undefined;
+  private readonly pairs = once(() => this.sorted());
   private readonly totals = new Map<number, bigint[]>();
 
   constructor(
@@ -109,8 +114,7 @@ class PairsByGrade {
   ) {}
 
   find(grade: number, rank: bigint): { a: number; b: number; index: bigint } {
-    this.pairs ??= this.sorted();
-    const pairs = this.pairs.get(grade) ?? [];
+    const pairs = this.pairs().get(grade) ?? [];
     const totals = this.totalsOf(grade, pairs);
     let [low, high] = [0, totals.length - 1];
     while (low < high) {
@@ -165,6 +169,7 @@ function eachPair(
     const joined = together(a);
     for (const { grade: b, size } of others) {
       if (size > room) break;
+      spend(PAIR_WORK);
       const grade = joined(b);
       if (grade !== UNWANTED) visit(grade, a, b);
     }

@@ -1,5 +1,6 @@
 import { itemSpace, some, type ItemSpace, type Told } from './item-space';
 import type { Range } from './counter';
+import { spendOn } from './work';
 
 /** Items that stand in a table, several in a cell: too many for each to be remembered. */
 export interface Grid<T> {
@@ -25,6 +26,7 @@ export function gridItems<T>({
 }: Grid<T>): ItemSpace<T> {
   const inRow = (row: number) => {
     const cells = weights(row);
+    spendOn(cells.length);
     let sum = 0;
     for (let at = 0; at < cells.length; at++) sum += cells[at]!;
     return sum;

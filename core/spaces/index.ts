@@ -33,6 +33,16 @@ export {
 export { Grades } from './grades';
 export { NumeralAutomaton, type DigitEffect, type NumeralWork } from './numeral-automaton';
 export { recently } from './recent';
+export {
+  ITEM_WORK,
+  measureWork,
+  once,
+  spend,
+  spendOn,
+  TooMuchWork,
+  tryWithin,
+  withinWork
+} from './work';
 export { Tally, UNMET, type Counter } from './tally';
 export {
   automatonItems,

@@ -9,6 +9,7 @@ import {
 import { BitIndex } from './bit-index';
 import { mapSpace, unionSpace, type Space } from './space';
 import { weightedSpace } from './weighted';
+import { once, spend } from './work';
 
 /** Values of some features that occur together, and how many items have them. */
 export interface Combination {
@@ -47,20 +48,19 @@ export interface SpaceParts<T> {
 
 /** A space from its parts. */
 export function itemSpace<T>(parts: SpaceParts<T>): ItemSpace<T> {
-  let built: Space<T> | undefined;
-  let counted: bigint | undefined;
-  let differing: bigint | undefined;
-  const space = () => (built ??= parts.build());
-  const count = () => (counted ??= built?.count ?? parts.count?.() ?? space().count);
+  const space = once(() => parts.build());
+  const count = once(() => parts.count?.() ?? space().count);
+  const isEmpty = once(() => (parts.any ? !parts.any() : count() === 0n));
+  const usable = once(() => parts.usable?.() ?? count());
   return {
     get count() {
       return count();
     },
     get isEmpty() {
-      return counted === undefined && !built && parts.any ? !parts.any() : count() === 0n;
+      return isEmpty();
     },
     get usable() {
-      return (differing ??= parts.usable?.() ?? count());
+      return usable();
     },
     ranked: space,
     isWalked: parts.isWalked ?? false,
@@ -87,6 +87,7 @@ export function classItems<T>(classes: Classes<T>): ItemSpace<T> {
   const { size, weight, member, features, split, usable } = classes;
   function* wanted(): Generator<readonly [key: number, weight: number]> {
     for (let key = 0; key < size; key++) {
+      spend(1);
       const members = weight(key);
       if (members > 0) yield [key, members];
     }
@@ -171,6 +172,7 @@ export function indexItems<T>({
       const idOf =
         alike?.(names) ?? ((key: number) => Object.values(some(features(key), names)).join());
       walk((key) => {
+        spend(1);
         const id = idOf(key);
         const tally = tallies.get(id);
         if (tally) tally.found++;
@@ -209,6 +211,7 @@ export function some(features: Told, names: readonly string[]): Told {
 function together(endings: Iterable<Combination>): Combination[] {
   const found = new Map<string, { features: Told; count: bigint }>();
   for (const { features, count } of endings) {
+    spend(1);
     if (count === 0n) continue;
     const id = Object.values(features).join();
     const same = found.get(id);

@@ -13,7 +13,8 @@ import { readForms, replaceForms, type NewForm } from './database/exam-forms';
 import { newExamEdition, readExam } from './database/exams';
 import { avoided, encounters, toAvoid } from './database/exposure';
 import { sittingsOf } from './database/sittings';
-import { run } from './jobs/pool';
+import { run, type Undone } from './jobs/pool';
+import { undoneWords } from './jobs/words';
 
 type Met = NonNullable<Blueprint['avoid']>;
 
@@ -30,7 +31,7 @@ export type FormsAsk = z.infer<typeof formsAsk>;
 
 export type FormsDrawn = { readonly ok: true } | { readonly ok: false; readonly code: Failed };
 
-export type Failed = 'missing' | 'sat' | 'no-pupils' | 'too-hard' | 'busy';
+export type Failed = 'missing' | 'sat' | 'no-pupils' | Undone['code'];
 
 /** Spares that are printed with a class's forms, for who is new or spoils a sheet. */
 const SPARES = 3;
@@ -40,8 +41,8 @@ export const failedWords: Readonly<Record<Failed, string>> = {
   missing: 'This exam has been removed.',
   sat: 'An exam that has been sat keeps its forms; make a new edition.',
   'no-pupils': 'This class has no pupils yet.',
-  'too-hard': 'These forms take too long to draw. Draw fewer, or loosen a part.',
-  busy: 'Too much is being worked out just now. Try again in a moment.'
+  ...undoneWords,
+  'too-hard': 'Finding so many versions of a part takes too much work. Draw fewer forms.'
 };
 
 /** Draws forms of an exam: in every place an item worth as much, as hard and showing the same. */
@@ -133,7 +134,7 @@ function wantedForms(db: Db, ask: Exclude<FormsAsk, { what: 'none' }>): Wanted[]
 async function versions(
   exam: Exam,
   { wanted, avoid, signal }: { wanted: readonly Wanted[]; avoid: Met; signal: AbortSignal }
-): Promise<{ ok: true; forms: NewForm[] } | { ok: false; code: 'too-hard' | 'busy' }> {
+): Promise<{ ok: true; forms: NewForm[] } | { ok: false; code: Undone['code'] }> {
   const varying = varyingParts(exam);
   if (wanted.length === 0 || varying.length === 0) {
     return { ok: true, forms: wanted.map((form) => ({ ...form, given: {} })) };
@@ -145,7 +146,7 @@ async function versions(
     avoid
   };
   const done = await run('forms', asked, { signal });
-  if (!done.ok) return { ok: false, code: done.error.code === 'too-hard' ? 'too-hard' : 'busy' };
+  if (!done.ok) return { ok: false, code: done.error.code };
   const { forms } = done.result;
   return {
     ok: true,

@@ -17,6 +17,7 @@ import { encounters, lastMet, toAvoid, weeksBefore } from './database/exposure';
 import { readHouseStyle } from './database/house-style';
 import { readPlanOf, type Unmet } from './database/plans';
 import { run, type Undone } from './jobs/pool';
+import { undoneWords } from './jobs/words';
 import { metWords } from './who-met';
 
 /** Weeks after which it is not said any more who met an item: a year. */
@@ -100,7 +101,7 @@ async function otherItems(
     avoid: [...all.map(({ skill, given }) => ({ skill, given })), ...toAvoid(db, unmet)]
   };
   const done = await run('forms', asked, { signal });
-  if (!done.ok) return { ok: false, message: undoneWords(done.error) };
+  if (!done.ok) return { ok: false, message: undrawn(done.error) };
   const [form] = done.result.forms;
   const isShort = new Set(done.result.short.map(({ part }) => part));
   const drawn = parts.flatMap((part, at) =>
@@ -157,7 +158,7 @@ async function newPart(
     { skill: id, controls, count: 20, seed, school, style },
     { signal }
   );
-  if (!done.ok) return { ok: false, message: undoneWords(done.error) };
+  if (!done.ok) return { ok: false, message: undrawn(done.error) };
   const taken = new Set(
     [...partsIn(exam), ...toAvoid(db, unmet)]
       .filter((part) => part.skill === id)
@@ -174,8 +175,8 @@ async function newPart(
   };
 }
 
-function undoneWords({ code }: Undone): string {
+function undrawn({ code }: Undone): string {
   return code === 'too-hard'
-    ? 'This takes too long to draw. Type an item by hand.'
-    : 'Too much is being worked out just now. Try again in a moment.';
+    ? 'Other items like this one are too hard to find. Type an item by hand.'
+    : undoneWords[code];
 }

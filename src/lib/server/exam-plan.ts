@@ -59,6 +59,7 @@ function startRow(id: string, row: string): Blueprint['rows'][number] {
 
 /** Why a plan cannot be met, with what could be changed. */
 export function triedInVain(plan: Blueprint, error: AssemblyError): Tried & { ok: false } {
+  const wordsOf = (line: string) => lineWords(plan, line, (skill) => findCard(skill)!.title);
   switch (error.code) {
     case 'empty-space': {
       const title = findCard(error.skill)!.title;
@@ -68,8 +69,8 @@ export function triedInVain(plan: Blueprint, error: AssemblyError): Tried & { ok
     case 'too-hard':
       return {
         ok: false,
-        message: 'No paper was found in the time there is. Loosen a line.',
-        lines: []
+        message: 'No paper was found within the work it may take. Loosen one of these lines.',
+        lines: error.leaveOut.map((line) => ({ line, words: wordsOf(line), nearest: null }))
       };
     case 'impossible': {
       const all = [error, ...error.more];
@@ -79,7 +80,7 @@ export function triedInVain(plan: Blueprint, error: AssemblyError): Tried & { ok
         lines: all.flatMap(({ conflict, nearest }) =>
           conflict.map((line) => ({
             line,
-            words: lineWords(plan, line, (skill) => findCard(skill)!.title),
+            words: wordsOf(line),
             nearest: nearest[line]
           }))
         )

@@ -7,7 +7,7 @@ import { createPaper, findPapers, removePaper } from '$lib/server/database/paper
 import { idOf, textOf } from '$lib/server/forms';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
-import { undoneWords } from '$lib/server/jobs/words';
+import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
 import { readListQuery } from '$lib/server/list-query';
 import { newSeed } from '$lib/server/seeds';
 import { listedSkills } from '$lib/server/shown-skills';
@@ -45,7 +45,9 @@ export const actions: Actions = {
     const done = await whileHere(event, (signal) =>
       isRung ? run('rung', asked, { signal }) : run('ladder', asked, { signal })
     );
-    if (!done.ok) return fail(422, { problem: undoneWords[done.error.code] });
+    if (!done.ok) {
+      return fail(undoneStatus(done.error), { problem: undoneWords[done.error.code] });
+    }
     const paper = done.result;
     if (!paper?.rungs.length) return fail(400, { problem: IMPOSSIBLE });
     redirect(303, `/papers/${createPaper(db(), paper)}`);

@@ -1,4 +1,4 @@
-import { indexItems, type ItemSpace } from '../../../spaces';
+import { indexItems, spendOn, type ItemSpace } from '../../../spaces';
 import { meets } from '../../controls';
 import type { FeatureValue } from '../../feature';
 import type { Wanted } from '../../wanted';
@@ -33,6 +33,7 @@ export function items(wanted: Wanted): ItemSpace<Given> {
         for (const [a, ends] of outer) {
           // One object for all: millions are looked at.
           const given = { a, b, c: 0 };
+          spendOn(ends.length);
           for (const c of ends) {
             given.c = c;
             if (tests.every((test) => test(given)) && visit(keyOf(given)) === true) return;

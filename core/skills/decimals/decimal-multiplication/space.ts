@@ -1,5 +1,5 @@
 import { printDecimal } from '../../../numbers';
-import { bitCount, gridItems, unionItems, type ItemSpace, type Range } from '../../../spaces';
+import { bitCount, gridItems, spendOn, unionItems, type ItemSpace, type Range } from '../../../spaces';
 import type { Given } from '../../multiplication/factors';
 import type { Wanted } from '../../wanted';
 import { factsOf, KEYS, keyWriter, numbersOf, pairsOf, shortened, type Needs } from './keys';
@@ -99,6 +99,7 @@ function repeated(one: Range, other: Range, points: WantedPoints): number {
   const isEqual = one.min === other.min;
   const masks = new Uint16Array(size(one) * size(other));
   for (let b = other.min; b <= other.max; b++) {
+    spendOn(2 * size(one));
     points.write(b, one.min, turned);
     turned.forEach((key, at) => {
       masks[at * size(other) + b - other.min] = exchanged(points.mask(key));

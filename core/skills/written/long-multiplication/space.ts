@@ -1,4 +1,4 @@
-import { indexItems, type ItemSpace, type Range } from '../../../spaces';
+import { indexItems, spendOn, type ItemSpace, type Range } from '../../../spaces';
 import { isTables } from '../../controls';
 import type { Given } from '../../multiplication/factors';
 import { rowTables } from '../../multiplication/row-tables';
@@ -18,6 +18,7 @@ export function items(wanted: Wanted): ItemSpace<Given> {
     a >= first.min && a <= first.max && b >= second.min && b <= second.max && isWanted(a, b);
   const walk = (visit: (key: number) => boolean | void) => {
     for (let a = first.min; a <= first.max; a++) {
+      spendOn(second.max - second.min + 1);
       for (let b = second.min; b <= second.max; b++)
         if (isWanted(a, b) && visit(a * PACK + b) === true) return;
     }

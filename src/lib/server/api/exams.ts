@@ -9,9 +9,10 @@ import { findListedSkill, readControls, schoolIn, type Controls } from '@zealous
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
 import { z } from 'zod';
-import { run, type Undone } from '../jobs/pool';
+import { run } from '../jobs/pool';
 import { fail, invalid, post, problemsOf, reply, type Problem } from './reply';
 import { formsRequest } from './schemas';
+import { machineUndone } from './undone';
 
 const newSeed = () => randomInt(LARGEST_SEED + 1);
 
@@ -20,7 +21,7 @@ export const assembleExam = post(blueprintSchema, async (plan) => {
   const problems = [...planProblems(plan)];
   if (problems.length > 0) return invalid(problems);
   const done = await run('assemble', { plan, seed: plan.seed ?? newSeed() });
-  if (!done.ok) return undoneExam(done.error);
+  if (!done.ok) return machineUndone(done.error);
   const { result } = done;
   if (!result.ok) return assemblyFailure(result.error);
   const { parts, totals, seed } = result;
@@ -46,7 +47,11 @@ export const makeForms = post(
     });
     const avoided = avoid.map(({ skill, given }) => ({ skill, given: readGiven(skill, given) }));
     const done = await run('forms', { parts: asked, count, seed, avoid: avoided });
-    return done.ok ? reply({ ...done.result, seed }) : undoneExam(done.error);
+    if (done.ok) return reply({ ...done.result, seed });
+    const { code, leaveOut = asked.map((_, at) => `parts.${at}`) } = done.error;
+    if (code !== 'too-hard') return machineUndone(done.error);
+    const message = 'Finding versions of a part takes too much work. Ask for fewer, or for others.';
+    return fail(422, 'too-hard', message, { leaveOut });
   }
 );
 
@@ -116,16 +121,9 @@ function assemblyFailure(error: AssemblyError): Response {
       const message = `These lines cannot hold together: ${conflict.join(', ')}.`;
       return fail(422, 'impossible', message, { conflict, nearest, more });
     }
-    case 'too-hard':
-      return tooHard();
+    case 'too-hard': {
+      const message = 'No paper was found for this plan within the work it may take. Loosen a line.';
+      return fail(422, 'too-hard', message, { leaveOut: error.leaveOut });
+    }
   }
-}
-
-const tooHard = () =>
-  fail(422, 'too-hard', 'No paper was found for this plan in the time there is. Loosen a line.');
-
-function undoneExam({ code }: Undone): Response {
-  return code === 'too-hard'
-    ? tooHard()
-    : fail(503, 'busy', 'Too many requests are waiting. Ask again in a moment.');
 }

@@ -5,38 +5,42 @@ import { fileURLToPath } from 'node:url';
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import type { Tasks } from './tasks';
+import type { Outcome } from './worker';
 
-/** Milliseconds that a task may take once it has begun, and how many may wait. */
-const LIMIT = 2000;
+/**
+ * Milliseconds that a task may take once it has begun, and that it may wait before. What a task may ask for is bounded by
+ * its work; these only guard against a machine on which even that takes too long.
+ */
+const GUARD = 60_000;
+const PATIENCE = 60_000;
+
+/** How many tasks may wait. */
 const MOST_WAITING = 50;
 
-/** Milliseconds that a task may wait for those before it: a thread that was broken off takes a second to be made anew. */
-const PATIENCE = 6000;
-const FIRST_PATIENCE = 60_000;
-
-/** What takes longer waits for its like alone, in a thread of its own, and may take so long. */
+/** What takes longer waits for its like alone, in a thread of its own; some of it is guarded by more than a minute. */
 const longer: Partial<Record<keyof Tasks, number>> = {
-  // Items are looked for that show a pattern, in several skills.
-  practice: 10_000,
-  assemble: 10_000,
-  // A million products are looked at.
-  suiting: 10_000,
-  quick: 10_000,
-  quickPrint: 10_000,
-  forms: 10_000,
-  snapshots: 20_000,
-  // Thirty forms of ten pages take the better part of ten seconds.
-  print: 30_000,
-  preview: 10_000,
-  feedback: 10_000,
-  // Nobody waits for these but who asked for them; a department of ten years is half a gigabyte.
-  backup: 180_000,
-  unpack: 180_000
+  practice: GUARD,
+  assemble: GUARD,
+  suiting: GUARD,
+  quick: GUARD,
+  forms: GUARD,
+  snapshots: 10 * GUARD,
+  quickPrint: 10 * GUARD,
+  print: 10 * GUARD,
+  preview: 10 * GUARD,
+  feedback: 10 * GUARD,
+  backup: 10 * GUARD,
+  unpack: 10 * GUARD
 };
 
-/** A task that was not done: it took too long, too many wait before it, or who asked for it has gone. */
+/**
+ * A task that was not done: it asks for too much work, on any machine; this machine is too slow for it; too many wait
+ * before it; or who asked for it has gone.
+ */
 export interface Undone {
-  readonly code: 'too-hard' | 'busy' | 'left';
+  readonly code: 'too-hard' | 'slow' | 'busy' | 'left';
+  /** What makes it too hard, where that is known. */
+  readonly leaveOut?: readonly string[];
 }
 
 export type Done<Result> =
@@ -46,8 +50,6 @@ interface Manner {
   /** Milliseconds it may take, and how many it may wait before it begins. */
   readonly limit?: number;
   readonly patience?: number;
-  /** Told what the task reports on its way. */
-  readonly heard?: (report: string) => void;
   /** Aborted when nobody wants the result any more. */
   readonly signal?: AbortSignal;
 }
@@ -56,36 +58,38 @@ const pools = new Map<'short' | 'long', Piscina>();
 
 /**
  * Does a task in another thread, so that whoever saves a mark meanwhile does not wait for it. One that takes longer
- * than the limit is broken off, with its thread.
+ * than its guard is broken off, with its thread.
  */
 export async function run<Name extends keyof Tasks>(
   name: Name,
   asked: Parameters<Tasks[Name]>[0],
-  { limit = longer[name] ?? LIMIT, patience = PATIENCE + limit - LIMIT, heard, signal }: Manner = {}
+  { limit = longer[name] ?? GUARD, patience = PATIENCE, signal }: Manner = {}
 ): Promise<Done<Awaited<ReturnType<Tasks[Name]>>>> {
   const late = new AbortController();
   const breaking = signal ? AbortSignal.any([late.signal, signal]) : late.signal;
   const { port1, port2 } = new MessageChannel();
   const pool = threads(name in longer ? 'long' : 'short');
   let hasBegun = false;
-  // The very first task waits until all code is loaded, however slow the machine is.
-  let timer = setTimeout(() => late.abort(), pool.completed > 0 ? patience : FIRST_PATIENCE);
-  port1.on('message', (report: string) => {
-    if (hasBegun) return heard?.(report);
+  let timer = setTimeout(() => late.abort(), patience);
+  port1.once('message', () => {
     hasBegun = true;
     clearTimeout(timer);
     timer = setTimeout(() => late.abort(), limit);
   });
   port1.unref();
   try {
-    const result = await pool.run(
+    const outcome: Outcome = await pool.run(
       { name, asked, port: port2 },
       { signal: breaking, transferList: [port2] }
     );
-    return { ok: true, result: result as Awaited<ReturnType<Tasks[Name]>> };
+    if (!outcome.ok) {
+      const { code, leaveOut } = outcome;
+      return { ok: false, error: { code, leaveOut } };
+    }
+    return { ok: true, result: outcome.result as Awaited<ReturnType<Tasks[Name]>> };
   } catch (error) {
     const undone = (code: Undone['code']) => ({ ok: false, error: { code } }) as const;
-    if (late.signal.aborted) return undone(hasBegun ? 'too-hard' : 'busy');
+    if (late.signal.aborted) return undone(hasBegun ? 'slow' : 'busy');
     if (signal?.aborted) return undone('left');
     if (/queue is at limit/i.test(String(error))) return undone('busy');
     throw error;

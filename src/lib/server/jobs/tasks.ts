@@ -30,6 +30,7 @@ import {
   type Suiting
 } from '@zealous-quill/core/skills';
 import '@zealous-quill/core/skills/all';
+import { tryWithin, withinWork } from '@zealous-quill/core/spaces';
 import { makeBackup, type Reason } from '../backup/archive';
 import { unpack, type UnpackAsked, type Unpacked } from '../backup/unpack';
 import { renderFeedback, renderPdf, renderQuick } from '../print/compile';
@@ -88,56 +89,88 @@ interface BackupAsked {
 /** A paper of one rung holds so many items. */
 const ONE_RUNG = 8;
 
+/**
+ * Work that a task may ask for, in units of {@link withinWork}: a million take about a second on a usual machine. No
+ * skill needs more than two million for its usual ladder, or to count all of its items (`npm run bench` prints them).
+ */
+const COUNT_WORK = 4e6;
+const DRAW_WORK = 14e6;
+const PAPER_WORK = 30e6;
+const EXAM_WORK = 60e6;
+const LIGHTER_WORK = 12e6;
+
+/** A task that may ask for so much work and no more. */
+const within =
+  <Asked, Result>(most: number, task: (asked: Asked) => Result) =>
+  (asked: Asked): Result =>
+    withinWork(most, () => task(asked));
+
 /** What may take long, by name: each is given plain data and gives plain data, so that it can be done by another thread. */
 export const tasks = {
   count({ skill: id, controls }: ItemsAsked): { count: bigint } & Partial<Conflict> {
     const skill = skillOf(id);
-    const { count } = itemsUnder(skill, controls);
+    const count = withinWork(COUNT_WORK, () => itemsUnder(skill, controls).count);
     return count > 0n ? { count } : { count, ...explainEmpty(skill, controls) };
   },
 
-  /** The controls without any one of which the items can be counted: each is reported as soon as that is known. */
-  lighter({ skill: id, controls }: ItemsAsked, report: (name: string) => void): void {
-    // The last named are mostly those that tell most items apart.
-    for (const name of Object.keys(controls).reverse()) {
-      const others = Object.fromEntries(Object.entries(controls).filter(([one]) => one !== name));
-      void itemsUnder(skillOf(id), others).count;
-      report(name);
-    }
+  /** Controls without any one of which the items can be counted; all of them if none was found. */
+  lighter({ skill: id, controls }: ItemsAsked): string[] {
+    const names = Object.keys(controls);
+    const light: string[] = [];
+    tryWithin(LIGHTER_WORK, () => {
+      // The last named are mostly those that tell most items apart.
+      for (const name of [...names].reverse()) {
+        const others = Object.fromEntries(Object.entries(controls).filter(([one]) => one !== name));
+        const count = () => itemsUnder(skillOf(id), others).count;
+        if (tryWithin(COUNT_WORK, count) !== undefined) light.push(name);
+      }
+    });
+    return light.length > 0 ? light : names;
   },
 
-  draw({ skill: id, controls, count, seed, school, style }: DrawAsked): Drawn {
+  draw: within(DRAW_WORK, ({ skill: id, controls, count, seed, ...how }: DrawAsked): Drawn => {
     const skill = skillOf(id);
+    withinWork(COUNT_WORK, () => itemsUnder(skill, controls).ranked());
     const drawn = drawItems(skill, { controls, count, seed });
     if (!drawn.ok) return drawn;
-    const items = drawn.given.map((given) => analyseItem(skill, given, { school, style }));
+    const items = drawn.given.map((given) => analyseItem(skill, given, how));
     return { ok: true, items, population: drawn.population };
-  },
+  }),
 
   /** The usual ladder of a skill within some controls. */
-  ladder({ skill, controls, seed, style }: PaperAsked): Paper {
-    return startLadder(skill, skillOf(skill).title, { seed, style, kept: controls });
-  },
+  ladder: within(
+    PAPER_WORK,
+    ({ skill, controls, seed, style }: PaperAsked): Paper =>
+      startLadder(skill, skillOf(skill).title, { seed, style, kept: controls })
+  ),
 
   /** A paper of one rung with these controls; undefined if there are no items. */
-  rung({ skill: id, controls, seed, style }: PaperAsked): Paper | undefined {
+  rung: within(PAPER_WORK, ({ skill: id, controls, seed, style }: PaperAsked) => {
     const { usable } = itemsUnder(skillOf(id), controls);
     const count = usable < BigInt(ONE_RUNG) ? Number(usable) : ONE_RUNG;
     if (count === 0) return undefined;
     const plan = { skill: id, kind: 'bare' as const, controls, count };
     return fromPlans(skillOf(id).title, seed, [plan], style);
-  },
+  }),
 
-  practice: ({ title, needs, options }: PracticeAsked): Paper | undefined =>
-    practiceFor(title, needs, options),
+  /** A paper of what some pupils need; undefined if nothing is left that they have not met. */
+  practice: within(EXAM_WORK, ({ title, needs, options }: PracticeAsked): Paper | undefined =>
+    practiceFor(title, needs, options)
+  ),
 
   /** How many sums of a size suit each of some ways of working. */
-  suiting: ({ skills, digits }: SuitingAsked): Record<string, Suiting> =>
-    Object.fromEntries(skills.map((id) => [id, countSuiting(skillOf(id), digits)])),
+  suiting: within(
+    EXAM_WORK,
+    ({ skills, digits }: SuitingAsked): Record<string, Suiting> =>
+      Object.fromEntries(skills.map((id) => [id, countSuiting(skillOf(id), digits)]))
+  ),
 
   /** Sheets of quick practice; undefined if there are no items. */
-  quick: ({ skill, style, ...asked }: QuickAskedOf): QuickSheets | undefined =>
-    quickSheets(skillOf(skill), asked, style),
+  quick: within(
+    PAPER_WORK,
+    ({ skill, style, ...asked }: QuickAskedOf): QuickSheets | undefined =>
+      quickSheets(skillOf(skill), asked, style)
+  ),
 
   /** Quick practice as a PDF file. */
   quickPrint: (document: QuickDocument): Uint8Array => renderQuick(document),
@@ -146,7 +179,7 @@ export const tasks = {
   assemble: async ({ plan, seed }: { plan: Blueprint; seed: number }): Promise<Assembled> =>
     assemble(plan, seed, await solver()),
 
-  /** Equivalent forms of the parts of a paper. */
+  /** Equivalent forms of the parts of a paper, or the parts that ask for too much. */
   forms: (asked: FormsAsked): Forms => formsOf(asked),
 
   /** Everything of every form of an exam that is about to be sat. */
@@ -171,5 +204,5 @@ export const tasks = {
 
 export type Tasks = typeof tasks;
 
-/** A task by name: it is given plain data and may report on its way. */
-export type Task = (asked: never, report: (text: string) => void) => unknown;
+/** A task by name: it is given plain data. */
+export type Task = (asked: never) => unknown;

@@ -3,6 +3,11 @@ import type { Undone } from './pool';
 /** What is said to a person whose task was not done. */
 export const undoneWords: Readonly<Record<Undone['code'], string>> = {
   left: 'This was stopped.',
-  'too-hard': 'This takes too long to work out. Leave out a control, and try again.',
+  'too-hard': 'This asks for more than can be worked out. Leave out a control, and try again.',
+  slow: 'This machine is too slow for it just now. Try again when it is less busy.',
   busy: 'Too much is being worked out just now. Try again in a moment.'
 };
+
+/** The status of a reply to it: the request is at fault, or the machine. */
+export const undoneStatus = ({ code }: Undone): 422 | 503 =>
+  code === 'slow' || code === 'busy' ? 503 : 422;

@@ -1,3 +1,4 @@
+import { TooMuchWork } from '@zealous-quill/core/spaces';
 import type { MessagePort } from 'node:worker_threads';
 import { tasks, type Task, type Tasks } from './tasks';
 
@@ -8,8 +9,20 @@ export interface Order {
   readonly port: MessagePort;
 }
 
-export default function work({ name, asked, port }: Order): unknown {
+/** What a task gave, or that it asks for more work than it may have, and what makes it so dear if that is known. */
+export type Outcome =
+  | { readonly ok: true; readonly result: unknown }
+  | { readonly ok: false; readonly code: 'too-hard'; readonly leaveOut: readonly string[] };
+
+export default async function work({ name, asked, port }: Order): Promise<Outcome> {
   port.postMessage('started');
   const task: Task = tasks[name];
-  return task(asked, (report) => port.postMessage(report));
+  try {
+    return { ok: true, result: await task(asked) };
+  } catch (error) {
+    if (error instanceof TooMuchWork) {
+      return { ok: false, code: 'too-hard', leaveOut: error.leaveOut };
+    }
+    throw error;
+  }
 }

@@ -2,7 +2,7 @@ import { error } from '@sveltejs/kit';
 import type { Db } from '../database/connection';
 import { isExam } from '../database/exams';
 import { run, type Done, type Undone } from '../jobs/pool';
-import { undoneWords } from '../jobs/words';
+import { undoneStatus, undoneWords } from '../jobs/words';
 import { printKinds, type PrintKind } from './document';
 import type { Preview } from './preview';
 import { examPrintOf, examQuery, MOST_PRINTED_PARTS, type ExamPrintAsked } from './exam-print-of';
@@ -60,7 +60,7 @@ export async function previewOf(db: Db, wanted: Wanted): Promise<Preview> {
   );
   const known = await recent.get(key);
   const done = known?.ok ? known : await madeNow(key, asked, wanted.signal);
-  if (!done.ok) unprinted(done.error.code);
+  if (!done.ok) unprinted(done.error);
   return done.result;
 }
 
@@ -80,12 +80,6 @@ function madeNow(
 }
 
 /** Throws the answer for a print that was not made. */
-export function unprinted(code: Undone['code']): never {
-  if (code === 'too-hard') {
-    error(
-      422,
-      'This print takes more than half a minute. Print it in several turns, or make two papers of it.'
-    );
-  }
-  error(code === 'busy' ? 503 : 422, undoneWords[code]);
+export function unprinted(undone: Undone): never {
+  error(undoneStatus(undone), undoneWords[undone.code]);
 }

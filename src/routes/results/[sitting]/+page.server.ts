@@ -16,7 +16,7 @@ import { readSat } from '$lib/server/database/snapshots';
 import { idOf, textOf } from '$lib/server/forms';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
-import { undoneWords } from '$lib/server/jobs/words';
+import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
 import { needsOf } from '$lib/server/practice';
 import { newSeed } from '$lib/server/seeds';
 import { error, fail, redirect } from '@sveltejs/kit';
@@ -123,7 +123,9 @@ export const actions: Actions = {
       }
     };
     const done = await whileHere(event, (signal) => run('practice', order, { signal }));
-    if (!done.ok) return fail(422, { problem: undoneWords[done.error.code] });
+    if (!done.ok) {
+      return fail(undoneStatus(done.error), { problem: undoneWords[done.error.code] });
+    }
     const paper = done.result;
     if (!paper) {
       return fail(422, { problem: 'Too few other items were found that this class has not met.' });

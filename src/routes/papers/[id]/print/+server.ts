@@ -10,7 +10,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params, url, request: { signal } }) => {
   const asked = printAsked(db(), { paperId: idOf(params.id) ?? 0, url });
   const done = await run('print', asked, { signal });
-  if (!done.ok) unprinted(done.error.code);
+  if (!done.ok) unprinted(done.error);
   const { title } = 'exam' in asked ? asked.exam : asked.paper;
   return pdfReply(done.result, `${fileName([title]) || 'paper'} ${asked.kind}`);
 };

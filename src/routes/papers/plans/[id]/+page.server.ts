@@ -7,7 +7,7 @@ import { readPlan } from '$lib/server/database/plans';
 import { idOf } from '$lib/server/forms';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
-import { undoneWords } from '$lib/server/jobs/words';
+import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
 import { avoiding, triedInVain } from '$lib/server/exam-plan';
 import { planProblems } from '$lib/server/api/exams';
 import { examOf } from '@zealous-quill/core/exams';
@@ -59,7 +59,9 @@ export const actions: Actions = {
     }
     const asked = avoiding(plan, toAvoid(db(), unmet));
     const done = await whileHere(event, (signal) => run('assemble', asked, { signal }));
-    if (!done.ok) return fail(422, { problem: undoneWords[done.error.code] });
+    if (!done.ok) {
+      return fail(undoneStatus(done.error), { problem: undoneWords[done.error.code] });
+    }
     if (!done.result.ok) {
       return fail(422, { problem: triedInVain(plan, done.result.error).message });
     }

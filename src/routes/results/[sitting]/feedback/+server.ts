@@ -18,7 +18,7 @@ export const GET: RequestHandler = async ({ params, request: { signal } }) => {
   const results = readResults(db(), sitting.id, sitting.paperId);
   const document = feedbackDocument(sitting, results, styleOf(db(), sitting.paperId));
   const done = await run('feedback', document, { signal });
-  if (!done.ok) unprinted(done.error.code);
+  if (!done.ok) unprinted(done.error);
   const name = fileName([sitting.className, sitting.title, sitting.satOn, 'feedback']);
   return pdfReply(done.result, name);
 };

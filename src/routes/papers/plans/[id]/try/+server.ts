@@ -1,13 +1,13 @@
 import { blueprintSchema } from '@zealous-quill/core/exams';
 import { planProblems } from '$lib/server/api/exams';
-import { fail, invalid, post, reply } from '$lib/server/api/reply';
+import { invalid, post, reply } from '$lib/server/api/reply';
+import { machineUndone } from '$lib/server/api/undone';
 import { db } from '$lib/server/database/connection';
 import { toAvoid } from '$lib/server/database/exposure';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { unmetSchema } from '$lib/server/database/plans';
 import { avoiding, shownParts, triedInVain } from '$lib/server/exam-plan';
 import { run } from '$lib/server/jobs/pool';
-import { undoneWords } from '$lib/server/jobs/words';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 
@@ -21,11 +21,7 @@ export const POST: RequestHandler = ({ request }) =>
     const done = await run('assemble', avoiding(plan, toAvoid(db(), unmet)), {
       signal: request.signal
     });
-    if (!done.ok) {
-      return done.error.code === 'too-hard'
-        ? reply(triedInVain(plan, { code: 'too-hard' }))
-        : fail(503, done.error.code, undoneWords[done.error.code]);
-    }
+    if (!done.ok) return machineUndone(done.error);
     const { result } = done;
     if (!result.ok) return reply(triedInVain(plan, result.error));
     const { parts, totals } = result;

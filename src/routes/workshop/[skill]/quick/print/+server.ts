@@ -17,10 +17,10 @@ export const GET: RequestHandler = async ({ params, url, request: { signal } }) 
   const style = readHouseStyle(db());
   const { minutes, ...asked } = readQuick(url.searchParams, skill);
   const drawn = await run('quick', { ...asked, skill: skill.id, style }, { signal });
-  if (!drawn.ok) unprinted(drawn.error.code);
+  if (!drawn.ok) unprinted(drawn.error);
   if (!drawn.result) error(404, 'No item meets these controls.');
   const document = quickDocument(skill.title, drawn.result, { what, minutes, style });
   const printed = await run('quickPrint', document, { signal });
-  if (!printed.ok) unprinted(printed.error.code);
+  if (!printed.ok) unprinted(printed.error);
   return pdfReply(printed.result, fileName([skill.title, document.about]));
 };
