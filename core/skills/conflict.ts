@@ -73,7 +73,7 @@ export function blockedBy(skill: Skill, controls: Controls, name: string): Block
   const rest = Object.keys(controls).filter((other) => !blocking.includes(other));
   if (blocking.length === 0) return { blocking, offers: [] };
   const loosened = pick(controls, rest);
-  return exists(skill, loosened)
+  return tryWithin(NEAREST_WORK, () => exists(skill, loosened))
     ? { blocking, offers: [loosened] }
     : { blocking, offers: blockedBy(skill, loosened, name).offers };
 }

@@ -18,11 +18,18 @@ export interface Listed<Given, Look> {
   mirror?(key: number): number;
 }
 
-/** Items that are gone through before their work is spent: a power of two. */
-const AT_ONCE = 1024;
+/** Keys that are looked at together: each test goes through all of them before the next. */
+const BLOCK = 8192;
 
 /** What was measured of all items: a number for each, of a choice the place of its value. */
-type Columns = ReadonlyMap<string, Int32Array>;
+interface Column {
+  readonly numbers: Int32Array;
+  /** The least and the largest of them. */
+  readonly least: number;
+  readonly most: number;
+}
+
+type Columns = ReadonlyMap<string, Column>;
 
 /** The spaces of listed items: every item is measured once, when a feature is first asked for. */
 export function listedItems<Given, Look>(
@@ -33,15 +40,19 @@ export function listedItems<Given, Look>(
   return (wanted) => {
     const asked = Object.entries(listed.features).filter(([id]) => wanted.asks(id));
     const walk = (visit: (key: number) => boolean | void) => {
-      const tests = asked.map(([id, feature]) => ({
-        column: known().get(id)!,
-        isAllowed: allowed(feature, wanted.of(id)!)
-      }));
-      // A million of them: nothing is made anew for each.
-      next: for (let key = 0; key < listed.size; key++) {
-        if (key % AT_ONCE === 0) spendOn(AT_ONCE);
-        for (const { column, isAllowed } of tests) if (!isAllowed(column[key]!)) continue next;
-        if (listed.isItem?.(key) !== false && visit(key) === true) return;
+      const tests = asked.map(([id, feature]) =>
+        testOf(known().get(id)!, allowed(feature, wanted.of(id)!))
+      );
+      const keys = new Int32Array(BLOCK);
+      for (let from = 0; from < listed.size; from += BLOCK) {
+        const size = Math.min(BLOCK, listed.size - from);
+        spendOn(size);
+        for (let at = 0; at < size; at++) keys[at] = from + at;
+        const left = tests.reduce((kept, test) => keepThose(keys, kept, test), size);
+        for (let at = 0; at < left; at++) {
+          const key = keys[at]!;
+          if (listed.isItem?.(key) !== false && visit(key) === true) return;
+        }
       }
     };
     return indexItems({
@@ -52,16 +63,39 @@ export function listedItems<Given, Look>(
         Object.fromEntries(
           Object.entries(listed.features).map(([id, feature]) => [
             id,
-            valueOf(feature, known().get(id)![key]!)
+            valueOf(feature, known().get(id)!.numbers[key]!)
           ])
         ),
       alike(names) {
-        const columns = names.map((name) => known().get(name)!);
+        const columns = names.map((name) => known().get(name)!.numbers);
         return (key) => columns.map((column) => column[key]).join();
       },
       ...(listed.mirror && { usable: () => withoutMirrors(walk, (key) => listed.mirror!(key)) })
     });
   };
+}
+
+/** What a column must hold: for each number from the least on, whether it may. */
+interface Test {
+  readonly numbers: Int32Array;
+  readonly least: number;
+  readonly allows: Uint8Array;
+}
+
+function testOf({ numbers, least, most }: Column, isAllowed: (number: number) => boolean): Test {
+  const allows = new Uint8Array(most - least + 1);
+  for (let at = 0; at < allows.length; at++) allows[at] = Number(isAllowed(least + at));
+  return { numbers, least, allows };
+}
+
+/** Moves those of the first keys that pass a test to the front; how many they are. */
+function keepThose(keys: Int32Array, size: number, { numbers, least, allows }: Test): number {
+  let kept = 0;
+  for (let at = 0; at < size; at++) {
+    const key = keys[at]!;
+    if (allows[numbers[key]! - least]) keys[kept++] = key;
+  }
+  return kept;
 }
 
 /** How many items there are when an item and its mirror count once. */
@@ -93,7 +127,17 @@ function measuredColumns<Given, Look>({
     const seen = lookAt(key);
     for (const { measure, numberFor, column } of columns) column[key] = numberFor(measure(seen));
   }
-  return new Map(columns.map(({ id, column }) => [id, column]));
+  return new Map(columns.map(({ id, column }) => [id, withRange(column)]));
+}
+
+function withRange(numbers: Int32Array): Column {
+  let [least, most] = [0, 0];
+  for (let at = 0; at < numbers.length; at++) {
+    const number = numbers[at]!;
+    if (number < least) least = number;
+    if (number > most) most = number;
+  }
+  return { numbers, least, most };
 }
 
 /** The number that stands for a value of a feature. */

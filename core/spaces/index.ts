@@ -34,6 +34,8 @@ export { Grades } from './grades';
 export { NumeralAutomaton, type DigitEffect, type NumeralWork } from './numeral-automaton';
 export { recently } from './recent';
 export {
+  COUNT_WORK,
+  DRAW_WORK,
   ITEM_WORK,
   measureWork,
   once,

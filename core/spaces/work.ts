@@ -7,6 +7,13 @@
 /** Work of laying out the working of one item. */
 export const ITEM_WORK = 300;
 
+/**
+ * Work that one may ask for to count the items of a request, and to draw from them and work what is drawn. No skill
+ * needs half of it to count all of its items (`npm run bench` prints what each needs).
+ */
+export const COUNT_WORK = 4e6;
+export const DRAW_WORK = 14e6;
+
 /** Entries of a table of numbers that are gone through in the time of one unit. */
 const ENTRIES = 16;
 

@@ -1,4 +1,5 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
+import { COUNT_WORK, tryWithin } from '@zealous-quill/core/spaces';
 import {
   addRung,
   factsIn,
@@ -34,6 +35,15 @@ import {
   type Way
 } from '@zealous-quill/core/skills';
 
+/** Work of looking ahead at one value of a control. */
+const GLANCE_WORK = COUNT_WORK / 8;
+
+/** What was counted; null where that takes too much work. */
+export interface Counted {
+  readonly count: bigint | null;
+  readonly usable: bigint | null;
+}
+
 async function loaded(id: string) {
   await loadSkills([id]);
   return skillOf(id);
@@ -45,20 +55,24 @@ async function loadAll({ rungs }: Pick<Paper, 'rungs'>): Promise<void> {
 
 /** What is counted, drawn and worked away from the screen. */
 export const bench = {
-  /** How many items there are, and how many up to the order of their parts. */
-  async count(id: string, controls: Controls): Promise<{ count: bigint; usable: bigint }> {
+  /** How many items there are, and how many up to the order of their parts; null for what takes too much work. */
+  async count(id: string, controls: Controls): Promise<Counted> {
     const skill = await loaded(id);
     if (!readControls(skill.features, controls).ok) return { count: 0n, usable: 0n };
-    const { count, usable } = itemsUnder(skill, controls);
-    return { count, usable };
+    const space = itemsUnder(skill, controls);
+    return {
+      count: tryWithin(COUNT_WORK, () => space.count) ?? null,
+      usable: tryWithin(COUNT_WORK, () => space.usable) ?? null
+    };
   },
 
-  /** For each value, whether items exist if one control has that value and all others stay. */
+  /** For each value, whether items exist if one control has that value and all others stay; they may, where that is dear to tell. */
   async possible(id: string, controls: Controls, feature: string, values: Control[]) {
     const skill = await loaded(id);
     return values.map((value) => {
       const asked = { ...controls, [feature]: value };
-      return readControls(skill.features, asked).ok && !itemsUnder(skill, asked).isEmpty;
+      if (!readControls(skill.features, asked).ok) return false;
+      return !tryWithin(GLANCE_WORK, () => itemsUnder(skill, asked).isEmpty);
     });
   },
 
@@ -74,8 +88,8 @@ export const bench = {
   async sample(id: string, controls: Controls, most: number, seed: number): Promise<ItemFacts[]> {
     const skill = await loaded(id);
     if (!readControls(skill.features, controls).ok) return [];
-    const { count } = itemsUnder(skill, controls);
-    if (count === 0n) return [];
+    const count = tryWithin(COUNT_WORK, () => itemsUnder(skill, controls).ranked().count);
+    if (!count) return [];
     const found = drawItems(skill, {
       controls,
       count: count < BigInt(most) ? Number(count) : most,
@@ -109,12 +123,12 @@ export const bench = {
 
   async redraw(paper: Paper, rung: string, turn: number): Promise<Drawn> {
     await loadAll(paper);
-    return withFacts(redrawRung(paper, rung, turn));
+    return withFacts(() => redrawRung(paper, rung, turn));
   },
 
   async replace(paper: Paper, rung: string, item: string, turn: number): Promise<Drawn> {
     await loadAll(paper);
-    return withFacts(replaceItem(paper, rung, item, turn));
+    return withFacts(() => replaceItem(paper, rung, item, turn));
   },
 
   /** A new rung for a paper, drawn. */
@@ -126,7 +140,7 @@ export const bench = {
   ): Promise<Drawn> {
     await loadAll(paper);
     await loadSkills([plan.skill]);
-    return withFacts(addRung(paper, plan, turn, style));
+    return withFacts(() => addRung(paper, plan, turn, style));
   },
 
   /** An item typed for a rung; null if it cannot be read. */

@@ -1,6 +1,6 @@
-import type { Range } from '../../../spaces';
+import { spend, type Range } from '../../../spaces';
 import type { Wanted } from '../../wanted';
-import { decoysIn, nodes, pairsIn, type Taken } from './nodes';
+import { decoysIn, nodes, pairsIn, type Node, type Taken } from './nodes';
 
 /** So far in the chains: what is still to be taken, and what has been. */
 interface State {
@@ -16,6 +16,8 @@ interface State {
 export function countSets(addends: number, pairs: Range, wanted: Wanted): bigint {
   let states = new Map<string, { state: State; sets: number }>();
   const none = { one: 0, other: 0 };
+  // States are only told apart by what is asked for.
+  const [tellsDecoys, tellsShape] = [wanted.asks('decoys'), wanted.asks('adjacent')];
   put(states, { left: addends, before: none, pairs: 0, decoys: 0, shape: [] }, 1);
   for (const node of nodes) {
     const next: typeof states = new Map();
@@ -24,12 +26,12 @@ export function countSets(addends: number, pairs: Range, wanted: Wanted): bigint
         const rest = state.left - one;
         for (let other = 0; other <= (node.other === undefined ? 0 : rest); other++) {
           const taken = { one, other };
-          const kind = `${node.isOwnPartner ? 'own' : Math.min(one, other)}${Math.max(one, other)}`;
+          const found = state.pairs + pairsIn(node, taken);
+          if (found > pairs.max) continue;
           const after = {
-            ...{ left: rest - other, before: taken },
-            pairs: state.pairs + pairsIn(node, taken),
-            decoys: state.decoys + decoysIn(node, taken, state.before),
-            shape: one + other > 0 ? [...state.shape, kind].sort() : state.shape
+            ...{ left: rest - other, before: tellsDecoys ? taken : none, pairs: found },
+            decoys: tellsDecoys ? state.decoys + decoysIn(node, taken, state.before) : 0,
+            shape: tellsShape ? withKind(state.shape, node, taken) : state.shape
           };
           put(next, after, sets);
         }
@@ -49,7 +51,14 @@ export function countSets(addends: number, pairs: Range, wanted: Wanted): bigint
   return BigInt(found);
 }
 
+function withKind(shape: readonly string[], node: Node, { one, other }: Taken): readonly string[] {
+  if (one + other === 0) return shape;
+  const kind = `${node.isOwnPartner ? 'own' : Math.min(one, other)}${Math.max(one, other)}`;
+  return [...shape, kind].sort();
+}
+
 function put(states: Map<string, { state: State; sets: number }>, state: State, sets: number) {
+  spend(1);
   const { left, before, pairs, decoys, shape } = state;
   const key = [left, before.one, before.other, pairs, decoys, ...shape].join();
   const same = states.get(key);

@@ -49,10 +49,10 @@ class Page {
       save: (paper: Paper, over: number) => this.whileOpen(() => this.save(paper, over))
     });
     const drawer: Drawer = {
-      redraw: (paper, rung, turn) => this.whileOpen(() => withFacts(redrawRung(paper, rung, turn))),
+      redraw: (paper, rung, turn) => this.whileOpen(() => withFacts(() => redrawRung(paper, rung, turn))),
       replace: (paper, rung, item, turn) =>
-        this.whileOpen(() => withFacts(replaceItem(paper, rung, item, turn))),
-      add: (paper, plan, turn) => this.whileOpen(() => withFacts(addRung(paper, plan, turn))),
+        this.whileOpen(() => withFacts(() => replaceItem(paper, rung, item, turn))),
+      add: (paper, plan, turn) => this.whileOpen(() => withFacts(() => addRung(paper, plan, turn))),
       facts: (paper) => this.whileOpen(() => factsIn(paper))
     };
     const patterns = (skill: string) => skillOf(skill).patterns.map((pattern) => pattern.id);

@@ -30,7 +30,7 @@ import {
   type Suiting
 } from '@zealous-quill/core/skills';
 import '@zealous-quill/core/skills/all';
-import { tryWithin, withinWork } from '@zealous-quill/core/spaces';
+import { COUNT_WORK, DRAW_WORK, tryWithin, withinWork } from '@zealous-quill/core/spaces';
 import { makeBackup, type Reason } from '../backup/archive';
 import { unpack, type UnpackAsked, type Unpacked } from '../backup/unpack';
 import { renderFeedback, renderPdf, renderQuick } from '../print/compile';
@@ -89,14 +89,10 @@ interface BackupAsked {
 /** A paper of one rung holds so many items. */
 const ONE_RUNG = 8;
 
-/**
- * Work that a task may ask for, in units of {@link withinWork}: a million take about a second on a usual machine. No
- * skill needs more than two million for its usual ladder, or to count all of its items (`npm run bench` prints them).
- */
-const COUNT_WORK = 4e6;
-const DRAW_WORK = 14e6;
+/** Work that papers and exams may ask for; a million units take about a second on a usual machine. */
 const PAPER_WORK = 30e6;
 const EXAM_WORK = 60e6;
+/** Work that is spent on finding out which control makes a request too hard. */
 const LIGHTER_WORK = 12e6;
 
 /** A task that may ask for so much work and no more. */

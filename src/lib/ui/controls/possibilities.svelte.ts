@@ -9,7 +9,11 @@ import { choicesOf, type Choice } from './choices';
 
 /** What counts and draws, in a worker or anywhere else. */
 export interface Counter {
-  count(skill: string, controls: Controls): Promise<{ count: bigint; usable: bigint }>;
+  /** Null for what takes too much work. */
+  count(
+    skill: string,
+    controls: Controls
+  ): Promise<{ readonly count: bigint | null; readonly usable: bigint | null }>;
   possible(
     skill: string,
     controls: Controls,
@@ -37,6 +41,8 @@ export class Possibilities {
   conflict = $state<Conflict | null>(null);
   possible = $state<Record<string, boolean[]>>({});
   isCounting = $state(false);
+  /** The controls ask for more work than there is: nothing is known of their items. */
+  isTooHard = $state(false);
   /** The impossible value that was last pressed. */
   refusal = $state.raw<Refusal | null>(null);
   private turn = 0;
@@ -57,6 +63,7 @@ export class Possibilities {
     if (turn !== this.turn) return;
     this.count = count;
     this.usable = usable;
+    this.isTooHard = count === null;
     this.isCounting = false;
     this.conflict = null;
     if (count === 0n) {
@@ -91,5 +98,6 @@ export class Possibilities {
     this.conflict = null;
     this.possible = {};
     this.refusal = null;
+    this.isTooHard = false;
   }
 }

@@ -81,7 +81,9 @@
     </label>
     <span class:few={isTooFew} aria-live="polite">
       {possibilities.usable === null
-        ? '…'
+        ? possibilities.isCounting
+          ? '…'
+          : ''
         : `from ${writeNumeral(possibilities.usable.toString(), style)} that differ`}
     </span>
     {#if Object.keys(skill.schools).length > 1}
@@ -103,7 +105,11 @@
     {#each shown?.items ?? [] as { line } (line)}
       <span class="figures"><MathText text={writeText(line, style)} /></span>
     {:else}
-      {possibilities.count === 0n ? 'No item has all of this.' : '…'}
+      {possibilities.isTooHard
+        ? 'These controls ask for more than can be worked out. Leave one out.'
+        : possibilities.count === 0n
+          ? 'No item has all of this.'
+          : '…'}
     {/each}
   </p>
   <SpreadPlan

@@ -210,12 +210,14 @@ function counted(rung: Rung, by: number, items: Rung['items']): Rung {
   return { ...rung, items, count: Math.min(MOST_ITEMS, Math.max(1, rung.count + by)) };
 }
 
-function drawProblem(error: DrawError): string {
+function drawProblem(error: DrawError | { readonly code: 'too-hard' }): string {
   switch (error.code) {
     case 'invalid':
       return `The control ${error.field} needs ${error.expected}.`;
     case 'empty-space':
       return `No item meets these controls together: ${error.conflict.join(', ')}.`;
+    case 'too-hard':
+      return 'These controls ask for more than can be worked out. Leave one out.';
     case 'too-few':
       return `There are only ${error.population} different items under these controls, and the paper holds some already.`;
   }

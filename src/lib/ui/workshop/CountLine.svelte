@@ -18,10 +18,21 @@
     usable: bigint | null;
     conflict: Conflict | null;
     isCounting: boolean;
+    isTooHard: boolean;
     onchange: (name: string, control: Control) => void;
   }
 
-  let { skill, style, controls, count, usable, conflict, isCounting, onchange }: Props = $props();
+  let {
+    skill,
+    style,
+    controls,
+    count,
+    usable,
+    conflict,
+    isCounting,
+    isTooHard,
+    onchange
+  }: Props = $props();
 
   const figures = $derived(count === null ? 1 : count.toString().length);
   const title = (name: string) => featureTitle(skill, name);
@@ -38,7 +49,9 @@
     >
     {count === 1n ? 'item' : 'items'}
   </p>
-  {#if count === 0n && conflict}
+  {#if isTooHard}
+    <p>These controls ask for more than can be worked out. Leave one out.</p>
+  {:else if count === 0n && conflict}
     <p>
       These cannot hold together:
       {#each conflict.conflict as name, at (name)}

@@ -122,6 +122,7 @@
       usable={possibilities?.usable ?? null}
       conflict={possibilities?.conflict ?? null}
       isCounting={possibilities?.isCounting ?? true}
+      isTooHard={possibilities?.isTooHard ?? false}
       onchange={change}
     />
     <form method="POST" action="/papers?/start" class="start" use:enhance={starting.during}>
