@@ -13,11 +13,12 @@ export {
   formWords,
   markWords,
   slipWords,
+  tooLongWords,
   verdictWords
 } from './words';
 export { simulate, type SimulatedPupil, type SimulatedScript } from './simulate';
 export { markItem, unknownSteps, type MarkedItem, type MarkedStep } from './mark-item';
-export type { Working } from './readings';
+export { readAs, type Working } from './readings';
 export type { Verdict } from './step-reading';
 export type { Because, MarkLine } from './marks';
 export type { Explanation } from './diagnosis';

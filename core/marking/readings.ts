@@ -12,7 +12,7 @@ import {
   type Symmetry,
   type Values
 } from '../working';
-import type { Value } from '../numbers';
+import { isTooLong, type Value } from '../numbers';
 import { fits, isLeftOut, isWrongFact, totalShown, type WrittenEntry } from './blanks';
 import { withEvidence } from './evidence';
 import { isFault, type StepReading } from './step-reading';
@@ -88,7 +88,7 @@ function readValues(graph: Graph, working: Working): Map<string, WrittenEntry> {
   const entries = graph.steps.flatMap((step) => {
     const text = working[step.id]?.trim() ?? '';
     if (text === '') return [];
-    const value = step.reading.parse(text) ?? lastSide(step, text);
+    const value = readAs(step, text);
     const isUnreadable = value === undefined;
     return [[step.id, { text, value, assembled: false, isUnreadable }] as const];
   });
@@ -146,6 +146,11 @@ function withSeen(
 
 function readable(written: ReadonlyMap<string, WrittenEntry>): [string, Value][] {
   return [...written].flatMap(([id, { value }]) => (value === undefined ? [] : [[id, value]]));
+}
+
+/** What was written at a step, as its reading takes it; undefined where that cannot be read, or is too long. */
+export function readAs(step: Step, text: string): Value | undefined {
+  return isTooLong(text) ? undefined : (step.reading.parse(text) ?? lastSide(step, text));
 }
 
 /** Of a chain `a = b = c` its last side counts; after a product it may go on with `= 0`. */

@@ -1,4 +1,4 @@
-import type { FormCode } from '../numbers';
+import { MOST_DIGITS, MOST_PLACES, type FormCode } from '../numbers';
 import { ANSWER } from '../working';
 import type { Mark } from './scheme';
 import type { Flag } from './mark-item';
@@ -90,3 +90,6 @@ export const slipWords: Readonly<Record<SlipKind, string>> = {
   'out-by-one': 'one digit out by one',
   'table-fact': 'a table fact out by one multiple'
 };
+
+/** Why something written is not read although it looks like a number: see {@link isTooLong}. */
+export const tooLongWords = `too long to be read: at most ${MOST_DIGITS} digits in a row, ${MOST_PLACES} after the point`;

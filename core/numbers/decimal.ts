@@ -7,9 +7,9 @@ export interface Decimal {
   readonly places: number;
 }
 
-/** Reads `3`, `0.406`; undefined for anything else: a sign, no digit before the point, a thousand digits. */
+/** Reads `3`, `0.406`; undefined for anything else: a sign, no digit before the point. */
 export function parseDecimal(written: string): Decimal | undefined {
-  const match = /^(\d{1,40})(?:\.(\d{1,40}))?$/.exec(written.trim());
+  const match = /^(\d+)(?:\.(\d+))?$/.exec(written.trim());
   if (!match) return undefined;
   const [, whole, decimals = ''] = match;
   return { units: BigInt(whole! + decimals), places: decimals.length };

@@ -93,7 +93,7 @@ const of = (coefficients: readonly bigint[]): Product => ({
 
 /** Whole numbers only; 3.0 is one. */
 function literal({ raw }: jsep.Literal): Product | undefined {
-  const match = /^(\d{1,20})(?:\.0*)?$/.exec(raw);
+  const match = /^(\d+)(?:\.0*)?$/.exec(raw);
   return match ? { constant: BigInt(match[1]!), factors: [] } : undefined;
 }
 

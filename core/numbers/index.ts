@@ -10,6 +10,8 @@ export {
   type Digits
 } from './digits';
 export { gcd, gcdOfSmall, lcm } from './divisors';
+export { integerRoot } from './roots';
+export { isTooLong, MOST_CHARACTERS, MOST_DIGITS, MOST_PLACES } from './too-long';
 export {
   improperNumerator,
   isSimplest,
@@ -43,7 +45,7 @@ export {
   type Polynomial
 } from './polynomial';
 export { expand, parseProduct, parseTerms, type Product } from './expression';
-export { ungrouped } from './numeral';
+export { acrossFigures, ungrouped } from './numeral';
 export { formCodes, type FormCode, type Reading, type Value } from './reading';
 export { signedNumber, wholeNumber } from './readings/whole';
 export {

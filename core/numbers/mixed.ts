@@ -54,7 +54,7 @@ export function readMixed(written: string): Mixed | undefined {
     .replace(/[\u00bc-\u00be\u2150-\u215e\u2189]/g, ' $&')
     .normalize('NFKC')
     .replace(/^(\d+)\s*(?:\+|&|\band\b)\s*(?=\d)/i, '$1 ');
-  const [, whole, decimals] = /^(\d{0,20})\.(\d{0,20})$/.exec(text) ?? [];
+  const [, whole, decimals] = /^(\d*)\.(\d*)$/.exec(text) ?? [];
   if (decimals === undefined) return parseMixed(text);
   if (whole === '' && decimals === '') return undefined;
   const denominator = 10n ** BigInt(decimals.length);
@@ -66,9 +66,7 @@ export function readMixed(written: string): Mixed | undefined {
 export function parseMixed(written: string): Mixed | undefined {
   const text = written.trim();
   const [, whole, numerator, denominator] =
-    /^(\d{1,20})$/.exec(text) ??
-    /^(?:(\d{1,20})\s+)?(\d{1,20})\s*[/⁄]\s*(\d{1,20})$/.exec(text) ??
-    [];
+    /^(\d+)$/.exec(text) ?? /^(?:(\d+)\s+)?(\d+)\s*[/⁄]\s*(\d+)$/.exec(text) ?? [];
   if (whole === undefined && numerator === undefined) return undefined;
   const mixed = {
     whole: BigInt(whole ?? 0),

@@ -12,3 +12,10 @@ export function unspaced(typed: string): string {
 export function ungrouped(typed: string): string {
   return typed.trim().replace(grouping(`${SPACES},`), '');
 }
+
+/** The number that figures make when they are read across: 1, 12 and 4 make 1124. Undefined where one is
+ * missing or below 0. */
+export function acrossFigures(figures: readonly unknown[]): bigint | undefined {
+  const text = figures.join('');
+  return figures.includes(undefined) || !/^\d+$/.test(text) ? undefined : BigInt(text);
+}

@@ -1,4 +1,5 @@
 import { gcd } from './divisors';
+import { integerRoot } from './roots';
 
 /** A polynomial in x with whole coefficients, the constant first, no zero at the end: `[12n, -7n, 1n]`. */
 export type Polynomial = readonly bigint[];
@@ -49,9 +50,7 @@ export function primitivePart(p: Polynomial): Polynomial {
 /** The root of a perfect square, not negative; undefined for any other number. */
 export function exactRoot(square: bigint): bigint | undefined {
   if (square < 0n) return undefined;
-  let root = BigInt(Math.round(Math.sqrt(Number(square))));
-  while (root * root > square) root--;
-  while ((root + 1n) * (root + 1n) <= square) root++;
+  const root = integerRoot(square, 2);
   return root * root === square ? root : undefined;
 }
 

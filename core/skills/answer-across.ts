@@ -14,6 +14,7 @@ export function answerAcross(
 ): Step {
   const places = Array.from({ length: highest + 1 }, (_, i) => `${kind}.${highest - i}`);
   const across = using(places, (...digits) => {
+    if (digits.some((digit) => digit < 0n)) return undefined;
     const numeral = digits.map((digit) => printNumber(digit, base)).join('');
     return fromDigits(parseDigits(numeral, base)!, base);
   });

@@ -1,5 +1,6 @@
 import type { FormCode, Reading, Value } from '../numbers';
 import { defaultHouseStyle, type HouseStyle } from '../house-style';
+import { spend } from '../spaces';
 import type { Wording } from './words';
 
 /** Gives the value of an earlier step, or undefined where that step has none. */
@@ -139,6 +140,7 @@ export function valuesOf(graph: Graph, fixed: Values = new Map()): Get {
     if (!step) throw new Error(`valuesOf: no step '${id}' in the graph`);
     if (underway.has(id)) throw new Error(`valuesOf: step '${id}' uses itself`);
     underway.add(id);
+    spend(1);
     const result = step.rule(value);
     values.set(id, result);
     return result;

@@ -39,7 +39,7 @@ export function quotientBy(divisor: bigint): Reading<Quotient> {
 function parseQuotient(written: string): Quotient | undefined {
   const text = ungrouped(written);
   const [, quotient, remainder = '0'] =
-    /^(\d{1,40})(?:\s*r(?:em(?:ainder)?)?\.?\s*(\d{1,40}))?$/i.exec(text) ?? [];
+    /^(\d+)(?:\s*r(?:em(?:ainder)?)?\.?\s*(\d+))?$/i.exec(text) ?? [];
   if (quotient !== undefined) return { quotient: BigInt(quotient), remainder: BigInt(remainder) };
   const decimal = decimalNumber.parse(text);
   if (decimal) return { decimal };

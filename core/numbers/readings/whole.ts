@@ -6,7 +6,7 @@ export const wholeNumber: Reading<bigint> = {
   kind: 'number',
   parse: (written) => {
     const text = ungrouped(written);
-    const [, whole] = /^(\d{1,200})(?:\.0*)?$/.exec(text) ?? [];
+    const [, whole] = /^(\d+)(?:\.0*)?$/.exec(text) ?? [];
     return whole === undefined ? undefined : BigInt(whole);
   },
   equal: (one, other) => one === other,

@@ -34,8 +34,10 @@ export function decimalAcross(highest: number, places: number, what: string): St
   const across = using(
     at.map((place) => `digit.${place}`),
     (...digits) => {
-      const whole = digits.slice(0, highest + 1).join('');
-      return withoutZeros(parseDecimal(`${whole}.${digits.slice(highest + 1).join('')}`)!);
+      const decimals = digits.slice(highest + 1).join('');
+      const value = parseDecimal(`${digits.slice(0, highest + 1).join('')}.${decimals}`);
+      // A figure from own figures may be below 0: nothing is read across then.
+      return value && withoutZeros(value);
     }
   );
   return stepOn(ANSWER, across, {

@@ -1,5 +1,6 @@
 import type { HouseStyle } from '../../house-style';
 import {
+  acrossFigures,
   gcd,
   printDecimal,
   printMixed,
@@ -25,11 +26,11 @@ export function quotientAcross(
   const across = {
     uses: [...new Set([...figures, ...left.uses])],
     rule(get: Get) {
-      const written = figures.map(get);
+      const quotient = acrossFigures(figures.map(get));
       const rest = left.rule(get) ?? (isExact ? 0n : undefined);
-      return written.includes(undefined) || typeof rest !== 'bigint'
+      return quotient === undefined || typeof rest !== 'bigint'
         ? undefined
-        : quotientOf(BigInt(written.join('')), rest);
+        : quotientOf(quotient, rest);
     }
   };
   return stepOn(ANSWER, across, { ...quotientStep(divisor), assembled: isExact });

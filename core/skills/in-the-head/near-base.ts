@@ -1,5 +1,5 @@
 import type { Advice } from '../../house-style';
-import type { Value } from '../../numbers';
+import { acrossFigures, type Value } from '../../numbers';
 import { ANSWER, using, type Replacements } from '../../working';
 
 /** The bases near which products are worked: tens, a hundred, a thousand. */
@@ -39,7 +39,7 @@ export function writtenOn<Given>(
   return (given: Given): Replacements | undefined => {
     const { base, product } = look(given);
     if (!isPower(base) || product < 0 || !where(base, product)) return undefined;
-    return { [ANSWER]: using(parts, (head, tail) => BigInt(`${head}${tail}`)) };
+    return { [ANSWER]: using(parts, (head, tail) => acrossFigures([head, tail])) };
   };
 }
 

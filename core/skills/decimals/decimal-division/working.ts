@@ -1,5 +1,11 @@
 import type { HouseStyle } from '../../../house-style';
-import { decimalNumber, toDigits, withoutZeros, type Decimal } from '../../../numbers';
+import {
+  acrossFigures,
+  decimalNumber,
+  toDigits,
+  withoutZeros,
+  type Decimal
+} from '../../../numbers';
 import {
   ANSWER,
   constant,
@@ -95,9 +101,9 @@ function quotient(division: Dividing, item: Moved): Step {
     {
       uses: [...figures, DIVIDEND, DIVISOR],
       rule(get) {
-        const written = figures.map(get);
-        if (written.includes(undefined)) return undefined;
-        const across = { units: BigInt(written.join('')), places: -division.lowest };
+        const units = acrossFigures(figures.map(get));
+        if (units === undefined) return undefined;
+        const across = { units, places: -division.lowest };
         const [dividend, divisor] = [DIVIDEND, DIVISOR].map((id, at) =>
           movedBy(get(id) as Decimal | undefined, right[at]!)
         );

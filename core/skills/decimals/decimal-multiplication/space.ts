@@ -1,5 +1,12 @@
 import { printDecimal } from '../../../numbers';
-import { bitCount, gridItems, spendOn, unionItems, type ItemSpace, type Range } from '../../../spaces';
+import {
+  bitCount,
+  gridItems,
+  spendOn,
+  unionItems,
+  type ItemSpace,
+  type Range
+} from '../../../spaces';
 import type { Given } from '../../multiplication/factors';
 import type { Wanted } from '../../wanted';
 import { factsOf, KEYS, keyWriter, numbersOf, pairsOf, shortened, type Needs } from './keys';

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { integerRoot } from '../../../numbers';
 import { accuracy, method, schemeOf } from '../../../marking/schemes';
 import { ANSWER, chainSheet, constant, step, using, type Piece } from '../../../working';
 import { defineSkill, pattern, rung } from '../../define';
@@ -87,7 +88,7 @@ export const skill = defineSkill({
           holds: [],
           says: ({ value }) => `Without the last three digits ${value} is left.`
         }),
-        step('bracket', ['left'], (left) => floorOfCubeRoot(left), {
+        step('bracket', ['left'], (left) => integerRoot(left, 3), {
           holds: [],
           says: ({ value, of, write }) =>
             `${write(cubed(value))} is not above ${of('left')}, ${write(cubed(value, 1))} is: ${value} comes first.`
@@ -128,7 +129,7 @@ export const skill = defineSkill({
     'bracket-rounded-up': pattern(
       'Bracket rounded up',
       'The number whose cube is above what is left is taken, not the one below.',
-      { bracket: using(['left'], (left) => floorOfCubeRoot(left) + 1n) }
+      { bracket: using(['left'], (left) => integerRoot(left, 3) + 1n) }
     )
   },
   prompt: (...asked) => `${inTheHead(...asked).slice(0, -1)}: it is a whole number.`,
@@ -147,9 +148,3 @@ export const skill = defineSkill({
 
 /** The cube of a written number, or of one more. */
 const cubed = (written: string, more = 0) => (Number(written) + more) ** 3;
-
-function floorOfCubeRoot(number: bigint): bigint {
-  let root = 0n;
-  while ((root + 1n) ** 3n <= number) root++;
-  return root;
-}

@@ -1,3 +1,4 @@
+import { acrossFigures } from '../../../numbers';
 import {
   ANSWER,
   constant,
@@ -76,11 +77,11 @@ function rightToLeft(given: Given): Replacements {
     [ANSWER]: {
       uses: [...squares, ...last.uses],
       rule(get) {
-        const written = squares.map(get);
+        const quotient = acrossFigures(squares.map(get));
         const left = last.rule(get);
-        return written.includes(undefined) || typeof left !== 'bigint'
+        return quotient === undefined || typeof left !== 'bigint'
           ? undefined
-          : quotientOf(BigInt(written.join('')), left);
+          : quotientOf(quotient, left);
       }
     }
   };

@@ -122,7 +122,8 @@ function assemblyFailure(error: AssemblyError): Response {
       return fail(422, 'impossible', message, { conflict, nearest, more });
     }
     case 'too-hard': {
-      const message = 'No paper was found for this plan within the work it may take. Loosen a line.';
+      const message =
+        'No paper was found for this plan within the work it may take. Loosen a line.';
       return fail(422, 'too-hard', message, { leaveOut: error.leaveOut });
     }
   }

@@ -49,7 +49,8 @@ class Page {
       save: (paper: Paper, over: number) => this.whileOpen(() => this.save(paper, over))
     });
     const drawer: Drawer = {
-      redraw: (paper, rung, turn) => this.whileOpen(() => withFacts(() => redrawRung(paper, rung, turn))),
+      redraw: (paper, rung, turn) =>
+        this.whileOpen(() => withFacts(() => redrawRung(paper, rung, turn))),
       replace: (paper, rung, item, turn) =>
         this.whileOpen(() => withFacts(() => replaceItem(paper, rung, item, turn))),
       add: (paper, plan, turn) => this.whileOpen(() => withFacts(() => addRung(paper, plan, turn))),

@@ -27,7 +27,9 @@ test('it is said without which controls the same would be done', async () => {
   const light = await run('lighter', hard);
   assert.ok(light.ok && light.result.length > 0);
   for (const name of light.result) {
-    const controls = Object.fromEntries(Object.entries(hard.controls).filter(([id]) => id !== name));
+    const controls = Object.fromEntries(
+      Object.entries(hard.controls).filter(([id]) => id !== name)
+    );
     assert.ok((await run('count', { skill: hard.skill, controls })).ok, name);
   }
 });

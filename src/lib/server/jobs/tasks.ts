@@ -134,10 +134,8 @@ export const tasks = {
   }),
 
   /** The usual ladder of a skill within some controls. */
-  ladder: within(
-    PAPER_WORK,
-    ({ skill, controls, seed, style }: PaperAsked): Paper =>
-      startLadder(skill, skillOf(skill).title, { seed, style, kept: controls })
+  ladder: within(PAPER_WORK, ({ skill, controls, seed, style }: PaperAsked): Paper =>
+    startLadder(skill, skillOf(skill).title, { seed, style, kept: controls })
   ),
 
   /** A paper of one rung with these controls; undefined if there are no items. */
@@ -155,17 +153,13 @@ export const tasks = {
   ),
 
   /** How many sums of a size suit each of some ways of working. */
-  suiting: within(
-    EXAM_WORK,
-    ({ skills, digits }: SuitingAsked): Record<string, Suiting> =>
-      Object.fromEntries(skills.map((id) => [id, countSuiting(skillOf(id), digits)]))
+  suiting: within(EXAM_WORK, ({ skills, digits }: SuitingAsked): Record<string, Suiting> =>
+    Object.fromEntries(skills.map((id) => [id, countSuiting(skillOf(id), digits)]))
   ),
 
   /** Sheets of quick practice; undefined if there are no items. */
-  quick: within(
-    PAPER_WORK,
-    ({ skill, style, ...asked }: QuickAskedOf): QuickSheets | undefined =>
-      quickSheets(skillOf(skill), asked, style)
+  quick: within(PAPER_WORK, ({ skill, style, ...asked }: QuickAskedOf): QuickSheets | undefined =>
+    quickSheets(skillOf(skill), asked, style)
   ),
 
   /** Quick practice as a PDF file. */

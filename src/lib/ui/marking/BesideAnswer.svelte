@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { readAs } from '@zealous-quill/core/marking';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import type { MarkingDesk } from './desk.svelte';
 
@@ -22,7 +23,7 @@
 
 {#each desk.apart as step (step.id)}
   {@const text = desk.state.working[step.id] ?? ''}
-  {@const read = text === '' ? undefined : step.reading.parse(text)}
+  {@const read = text === '' ? undefined : readAs(step, text)}
   {@const seen = read === undefined ? '' : step.reading.print(read)}
   <label>
     {desk.worked.label(step, style)}

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { attemptWords, LONGEST_COMMENT } from '@zealous-quill/core/marking';
+  import { attemptWords, LONGEST_COMMENT, tooLongWords } from '@zealous-quill/core/marking';
+  import { isTooLong } from '@zealous-quill/core/numbers';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import { ANSWER, stepOf } from '@zealous-quill/core/working';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -90,6 +91,9 @@
       ? 'it is left out'
       : 'everyone has full marks'}, whatever is entered here.
   </p>
+{/if}
+{#if isTooLong(desk.state.working[ANSWER] ?? '')}
+  <Problem>The answer is {tooLongWords}.</Problem>
 {/if}
 {#if isMissing && desk.isUntouched}
   <Problem isUrgent>Nothing is typed. If the pupil wrote nothing, press <kbd>#</kbd>.</Problem>

@@ -23,7 +23,8 @@ function slowDrawer() {
   const later = <T>(work: () => T) =>
     new Promise<T>((resolve) => waiting.push(() => resolve(work())));
   const drawer: Drawer = {
-    redraw: (paper, rung, turn) => later<Drawn>(() => withFacts(() => redrawRung(paper, rung, turn))),
+    redraw: (paper, rung, turn) =>
+      later<Drawn>(() => withFacts(() => redrawRung(paper, rung, turn))),
     replace: (paper, rung, item, turn) =>
       later<Drawn>(() => withFacts(() => replaceItem(paper, rung, item, turn))),
     add: (paper, plan, turn) => later<Drawn>(() => withFacts(() => addRung(paper, plan, turn))),

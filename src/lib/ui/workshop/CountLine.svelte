@@ -22,17 +22,8 @@
     onchange: (name: string, control: Control) => void;
   }
 
-  let {
-    skill,
-    style,
-    controls,
-    count,
-    usable,
-    conflict,
-    isCounting,
-    isTooHard,
-    onchange
-  }: Props = $props();
+  let { skill, style, controls, count, usable, conflict, isCounting, isTooHard, onchange }: Props =
+    $props();
 
   const figures = $derived(count === null ? 1 : count.toString().length);
   const title = (name: string) => featureTitle(skill, name);

@@ -8,5 +8,11 @@ import type { RequestHandler } from './$types';
 export const POST: RequestHandler = ({ params, request }) =>
   post(formsAsk, async (ask) => {
     const drawn = await drawForms(db(), idOf(params.id) ?? 0, ask, request.signal);
-    return drawn.ok ? reply({ ok: true }) : fail(drawn.code === 'slow' || drawn.code === 'busy' ? 503 : 422, drawn.code, failedWords[drawn.code]);
+    return drawn.ok
+      ? reply({ ok: true })
+      : fail(
+          drawn.code === 'slow' || drawn.code === 'busy' ? 503 : 422,
+          drawn.code,
+          failedWords[drawn.code]
+        );
   })({ request });
