@@ -1,13 +1,17 @@
 import { defineConfig } from '@playwright/test';
 
+const MINUTE = 60_000;
+
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 240_000,
-  expect: { timeout: 15_000 },
+  // Limits of minutes: a slow machine is slow, and no test is about that.
+  timeout: 30 * MINUTE,
+  expect: { timeout: 3 * MINUTE },
   workers: 2,
   reporter: [['list']],
   use: {
-    actionTimeout: 30_000,
+    actionTimeout: 5 * MINUTE,
+    navigationTimeout: 5 * MINUTE,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',

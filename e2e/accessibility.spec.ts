@@ -5,7 +5,7 @@ import { TestServer } from './server';
 
 /** Two workers share the screens, each with a server of its own. */
 const HALVES = 2;
-const server = new TestServer(4330 + Number(process.env['TEST_PARALLEL_INDEX'] ?? 0));
+const server = new TestServer();
 
 test.describe.configure({ mode: 'parallel' });
 
@@ -66,7 +66,6 @@ for (const half of Array.from({ length: HALVES }).keys()) {
   test(`no screen is inaccessible, in light or by lamp, scrolls sideways or reports an error (half ${half + 1})`, async ({
     page
   }) => {
-    test.setTimeout(600_000);
     const problems = problemsOf(page);
     for (const screen of screens.filter((_, at) => at % HALVES === half)) {
       await look(page, screen);

@@ -3,7 +3,7 @@ import Database from 'better-sqlite3';
 import { readPdf } from '../scripts/test/pdf-text';
 import { TestServer } from './server';
 
-const server = new TestServer(4314);
+const server = new TestServer();
 
 test.beforeAll(() => server.start());
 test.afterAll(() => server.stop());
@@ -35,7 +35,6 @@ test('a class of 25 and a printed practice are under 25 actions from nothing', a
   const hands = new Hands(page);
   await page.goto(server.url);
   await page.waitForLoadState('networkidle');
-  const began = Date.now();
   await hands.click(page.getByRole('link', { name: 'Import a class list' }));
   await hands.fill(page.getByLabel('or a new one'), '7 Copper');
   await hands.fill(page.getByLabel('or its text'), names.join('\n'));
@@ -65,7 +64,6 @@ test('a class of 25 and a printed practice are under 25 actions from nothing', a
   await page.waitForURL(/\/marking\//);
   console.log(`from nothing to a pile of 25: ${hands.actions} actions`);
   expect(hands.actions).toBeLessThan(25);
-  expect(Date.now() - began).toBeLessThan(180_000);
 });
 
 test('marking takes at most 1.8 keys an item where four of five answers are right', async ({

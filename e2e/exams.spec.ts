@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { readPdf } from '../scripts/test/pdf-text';
 import { TestServer } from './server';
 
-const server = new TestServer(4318);
+const server = new TestServer();
 
 test.beforeAll(() => server.startDemo());
 test.afterAll(() => server.stop());

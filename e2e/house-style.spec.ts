@@ -3,7 +3,7 @@ import { readPdf } from '../scripts/test/pdf-text';
 import { problemsOf } from './problems';
 import { TestServer } from './server';
 
-const server = new TestServer(4315);
+const server = new TestServer();
 
 test.beforeAll(() => server.startDemo());
 test.afterAll(() => server.stop());

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { readPdf } from '../scripts/test/pdf-text';
 import { TestServer } from './server';
 
-const server = new TestServer(4310);
+const server = new TestServer();
 
 test.beforeAll(() => server.start());
 test.afterAll(() => server.stop());
@@ -178,7 +178,7 @@ test('a killed server loses no acknowledged entry, and what was typed meanwhile 
   await answer.fill('128');
   await expect(page.getByText('The server does not answer')).toBeVisible();
   await server.start();
-  await expect(page.getByText('● saved')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('● saved')).toBeVisible();
   await page.reload();
   await expect(answer).toHaveValue('128');
 });

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { TestServer } from './server';
 
-const server = new TestServer(4319);
+const server = new TestServer();
 
 test.beforeAll(() => server.startDemo());
 test.afterAll(() => server.stop());

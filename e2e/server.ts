@@ -1,19 +1,31 @@
 import type { Page } from '@playwright/test';
-import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
+import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { OwnServer } from '../scripts/test/own-server';
 
-/** The built application on a database of its own, which can be killed and started again. */
+/** The built application on a database of its own, which can be killed and started again on the same port. */
 export class TestServer {
-  readonly url: string;
   readonly database: string;
   private readonly folder = mkdtempSync(join(tmpdir(), 'zealous-quill-'));
-  private process: ChildProcess | undefined;
+  private server: OwnServer | undefined;
 
-  constructor(private readonly port: number) {
-    this.url = `http://127.0.0.1:${port}`;
+  constructor() {
     this.database = join(this.folder, 'test.db');
+  }
+
+  get url(): string {
+    return this.running.url;
+  }
+
+  get port(): number {
+    return this.running.port;
+  }
+
+  private get running(): OwnServer {
+    if (!this.server) throw new Error('the server has not been started');
+    return this.server;
   }
 
   /** Starts on the department that the demo shows. */
@@ -24,26 +36,12 @@ export class TestServer {
   }
 
   async start(): Promise<void> {
-    const env = {
-      ...process.env,
-      HOST: '127.0.0.1',
-      PORT: String(this.port),
-      ORIGIN: this.url,
-      BODY_SIZE_LIMIT: '12M',
-      DATABASE: this.database,
+    this.server = await OwnServer.start({
+      database: this.database,
+      ...(this.server && { port: this.server.port }),
       // What is drawn anew is the same on every run.
-      SEED: '1847'
-    };
-    this.process = spawn('node', ['build'], { env, stdio: ['ignore', 'ignore', 'inherit'] });
-    for (let tries = 0; tries < 100; tries++) {
-      const isUp = await fetch(`${this.url}/api/health`).then(
-        (response) => response.ok,
-        () => false
-      );
-      if (isUp) return;
-      await new Promise((resolve) => setTimeout(resolve, 100));
-    }
-    throw new Error('the server did not start');
+      env: { SEED: '1847' }
+    });
   }
 
   /** Opens a page and waits until it answers to the keyboard. */
@@ -53,14 +51,12 @@ export class TestServer {
   }
 
   /** Ends the process at once, as a power cut would. */
-  async kill(): Promise<void> {
-    const ended = new Promise((resolve) => this.process?.once('exit', resolve));
-    this.process?.kill('SIGKILL');
-    await ended;
+  kill(): Promise<void> {
+    return this.running.kill();
   }
 
   async stop(): Promise<void> {
-    await this.kill();
+    await this.server?.kill();
     rmSync(this.folder, { recursive: true, force: true });
   }
 }

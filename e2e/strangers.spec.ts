@@ -3,8 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { request as ask, Agent, type RequestOptions } from 'node:http';
 import { TestServer } from './server';
 
-const PORT = 4316;
-const server = new TestServer(PORT);
+const server = new TestServer();
 
 test.beforeAll(() => server.start());
 test.afterAll(() => server.stop());
@@ -14,7 +13,7 @@ const agent = new Agent({ keepAlive: true, maxSockets: 1 });
 
 const status = (path: string, options: RequestOptions = {}, body?: Buffer) =>
   new Promise<number | string>((resolve) => {
-    const sent = ask({ host: '127.0.0.1', port: PORT, path, agent, ...options }, (reply) => {
+    const sent = ask({ host: '127.0.0.1', port: server.port, path, agent, ...options }, (reply) => {
       reply.resume().on('end', () => resolve(reply.statusCode ?? 0));
     });
     sent.on('error', (error: NodeJS.ErrnoException) => resolve(error.code ?? 'error'));
@@ -53,11 +52,10 @@ test('a page runs scripts of the server alone and stands in no frame; one with n
 });
 
 test('a second server on the same database says so and does not start', () => {
-  const env = { ...process.env, DATABASE: server.database, PORT: String(PORT + 1) };
+  const env = { ...process.env, DATABASE: server.database, PORT: '0' };
   const { status, stderr } = spawnSync('node', ['build'], {
     env,
-    encoding: 'utf8',
-    timeout: 20_000
+    encoding: 'utf8'
   });
   expect(status).toBe(1);
   expect(stderr).toContain('Another server is running on this database');

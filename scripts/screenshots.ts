@@ -39,7 +39,7 @@ const shots: readonly Shot[] = [
   { name: 'house-style', path: '/house-style' }
 ];
 
-const server = new TestServer(4395);
+const server = new TestServer();
 await server.startDemo();
 const browser = await chromium.launch({
   executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',

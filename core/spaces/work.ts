@@ -26,13 +26,25 @@ export class TooMuchWork extends Error {
   }
 }
 
-/** Units left of the budget that runs, and units spent since this thread began. */
+/** Units left of the budget that runs, and its number: each has one of its own. */
 let left = Infinity;
-let spent = 0;
+let budget = 0;
+let budgets = 0;
+
+/** Where the units are noted that are spent now: nowhere, outside of what is kept. */
+let account: Account | undefined;
+
+/** Units that something took itself, and what it used that was worked out apart from it. */
+interface Account {
+  units: number;
+  readonly used: Set<Account>;
+  /** The budget that was last charged with it. */
+  chargedTo: number;
+}
 
 /** Takes units from the budget that runs; throws {@link TooMuchWork} once it is used up. */
 export function spend(units: number): void {
-  spent += units;
+  if (account) account.units += units;
   left -= units;
   if (left < 0) throw new TooMuchWork();
 }
@@ -44,13 +56,15 @@ export function spendOn(entries: number): void {
 
 /** Does something that may spend so many units, and no more than what runs around it may spend. */
 export function withinWork<T>(most: number, work: () => T): T {
-  const outer = left;
-  const before = spent;
-  left = Math.min(outer, most);
+  const outer = { left, budget };
+  const given = Math.min(left, most);
+  left = given;
+  budget = ++budgets;
   try {
     return work();
   } finally {
-    left = outer - (spent - before);
+    left = outer.left - (given - left);
+    budget = outer.budget;
   }
 }
 
@@ -66,20 +80,52 @@ export function tryWithin<T>(most: number, work: () => T): T | undefined {
 
 /** What a piece of work gives, and the units it takes. */
 export function measureWork<T>(work: () => T): { readonly value: T; readonly units: number } {
-  const before = spent;
-  const value = work();
-  return { value, units: spent - before };
+  let units = 0;
+  const value = withinWork(Number.MAX_SAFE_INTEGER, () => {
+    const given = left;
+    const done = work();
+    units = given - left;
+    return done;
+  });
+  return { value, units };
 }
 
 /**
- * A value that is worked out when it is first asked for. Whoever asks is charged what it took, later ones too:
- * else a request would be refused or not by what happened to be asked before it.
+ * A value that is worked out when it is first asked for. Every budget is charged for it once, those that find it
+ * made too: else a request would be refused or not by what happened to be asked before it.
  */
 export function once<T>(make: () => T): () => T {
-  let made: { readonly value: T; readonly units: number } | undefined;
+  let made: { readonly value: T } | undefined;
+  const own: Account = { units: 0, used: new Set(), chargedTo: 0 };
   return () => {
-    if (made) spend(made.units);
-    else made = measureWork(make);
+    account?.used.add(own);
+    if (made) charge(own);
+    else {
+      made = { value: noted(own, make) };
+      own.chargedTo = budget;
+    }
     return made.value;
   };
+}
+
+/** Does something whose units are noted in an account of its own. */
+function noted<T>(own: Account, work: () => T): T {
+  const outer = account;
+  account = own;
+  own.units = 0;
+  own.used.clear();
+  try {
+    return work();
+  } finally {
+    account = outer;
+  }
+}
+
+/** Takes from the budget that runs what something took, unless it was charged with it already. */
+function charge(own: Account): void {
+  if (own.chargedTo === budget) return;
+  own.chargedTo = budget;
+  left -= own.units;
+  if (left < 0) throw new TooMuchWork();
+  own.used.forEach(charge);
 }

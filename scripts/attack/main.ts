@@ -16,7 +16,6 @@ import { killWhileWorking, race } from './kills';
 import { Sender } from './sender';
 
 const SEED = 1847;
-const PORT = 4399;
 const REQUESTS = Number(process.env['REQUESTS'] ?? 20_000);
 const HUNT = Number(process.env['HUNT'] ?? 60_000);
 const KILLS = Number(process.env['KILLS'] ?? 20);
@@ -35,10 +34,10 @@ const faults: string[] = [];
 const rows: string[][] = [['what', 'measured', 'wanted']];
 
 async function onFreshServer(work: (server: TestServer, sender: Sender) => Promise<void>) {
-  const server = new TestServer(PORT);
+  const server = new TestServer();
   copyFileSync(department, server.database);
   await server.start();
-  const sender = new Sender(PORT);
+  const sender = new Sender(server.port);
   try {
     await work(server, sender);
   } finally {
@@ -85,7 +84,7 @@ console.log(`slowest: ${slowest.request.slice(0, 200)}`);
 
 await onFreshServer(async (server, sender) => {
   // Health and marking have a connection of their own, as another user has.
-  const other = new Sender(PORT);
+  const other = new Sender(server.port);
   const places = placesOf(server.database);
   const samples: Record<'health' | 'marking', number[]> = { health: [], marking: [] };
   const end = { isOver: false };

@@ -1,24 +1,4 @@
-import { spawn } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
-
-const PORT = '4390';
-
-/** A built application on a database, answering. */
-export async function startServer(build: string, database: string, cwd = process.cwd()) {
-  const url = `http://127.0.0.1:${PORT}`;
-  const env = { ...process.env, PORT, HOST: '127.0.0.1', ORIGIN: url, DATABASE: database };
-  const server = spawn('node', [build], { cwd, env, stdio: 'ignore' });
-  for (let tries = 0; tries < 100; tries++) {
-    const isUp = await fetch(`${url}/api/health`).then(
-      ({ ok }) => ok,
-      () => false
-    );
-    if (isUp) return { url, stop: () => server.kill() };
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-  server.kill();
-  throw new Error('bench: the server did not start');
-}
 
 export interface Loaded {
   readonly text: string;

@@ -12,7 +12,8 @@ import {
 } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
-import { firstLoad, startServer } from './first-load';
+import { OwnServer } from '../test/own-server';
+import { firstLoad } from './first-load';
 
 const PATTERN = 'short-multiplication';
 
@@ -26,11 +27,11 @@ export async function fortySkills(
     copySources(copy);
     for (let at = cards.length; at < 40; at++) addSkill(copy, at);
     execFileSync('node_modules/.bin/vite', ['build', '--logLevel', 'error'], { cwd: copy });
-    const server = await startServer('build', database, copy);
+    const server = await OwnServer.start({ database, cwd: copy });
     try {
       return await firstLoad(server.url, pages);
     } finally {
-      server.stop();
+      await server.kill();
     }
   } finally {
     rmSync(copy, { recursive: true, force: true });

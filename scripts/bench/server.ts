@@ -3,7 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { cards } from '@zealous-quill/core/skills';
 import { ENTRIES, fillDatabase, ITEMS } from './fill';
-import { firstLoad, startServer } from './first-load';
+import { OwnServer } from '../test/own-server';
+import { firstLoad } from './first-load';
 import { fortySkills } from './forty-skills';
 import { ms, printTable, quantile } from './table';
 
@@ -28,14 +29,14 @@ const pages = [
 const folder = mkdtempSync(join(tmpdir(), 'zealous-quill-bench-'));
 const database = join(folder, 'bench.db');
 fillDatabase(database);
-const server = await startServer('build', database);
+const server = await OwnServer.start({ database });
 let sizes: Map<string, string>;
 try {
   await measurePdf();
   await measurePages();
   sizes = await firstLoad(server.url, pages);
 } finally {
-  server.stop();
+  await server.kill();
 }
 const forty = await fortySkills(database, pages);
 printTable('First-load JavaScript, compressed', [

@@ -221,7 +221,8 @@ export const skillsReply = z.object({
 
 export const healthReply = z.object({
   version: text,
-  database: z.enum(['ready', 'locked', 'full', 'unwritable', 'damaged', 'unavailable'])
+  database: z.enum(['ready', 'locked', 'full', 'unwritable', 'damaged', 'unavailable']),
+  instance: text.optional().describe('what the server was told to call itself')
 });
 
 export const errorReply = z.object({

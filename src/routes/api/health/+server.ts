@@ -3,5 +3,9 @@ import { reply } from '$lib/server/api/reply';
 import { databaseHealth } from '$lib/server/database/health';
 import { version } from '$lib/server/version';
 
-export const GET = () => reply({ version, database: databaseHealth() });
+/** Whoever started this server may have named it, to tell it from another that answers on the same port. */
+const instance = process.env['INSTANCE'];
+
+export const GET = () =>
+  reply({ version, database: databaseHealth(), ...(instance !== undefined && { instance }) });
 export const fallback = only('GET');
