@@ -25,7 +25,8 @@ import { createExam, readExam, setExamState } from '../src/lib/server/database/e
 import { examSnapshots } from '../src/lib/server/exam-snapshots';
 import { solver } from '../src/lib/server/jobs/solver';
 import { createPlan } from '../src/lib/server/database/plans';
-import { NOTHING, saveResponse, type GivenMarks } from '../src/lib/server/database/responses';
+import { NOTHING, type GivenMarks } from '../src/lib/server/database/responses';
+import { saveResponse } from '../src/lib/server/database/save-response';
 import {
   keepTimedSet,
   readTimedSet,

@@ -3,7 +3,8 @@ import { openDatabase } from '../../src/lib/server/database/connection';
 import { createPaper } from '../../src/lib/server/database/papers';
 import { listScripts, sitPaper } from '../../src/lib/server/database/sittings';
 import { satItems } from '../../src/lib/server/database/snapshots';
-import { NOTHING, saveResponse } from '../../src/lib/server/database/responses';
+import { NOTHING } from '../../src/lib/server/database/responses';
+import { saveResponse } from '../../src/lib/server/database/save-response';
 import { fromPlans } from '@zealous-quill/core/papers';
 
 export const ITEMS = 50_000;

@@ -8,6 +8,8 @@ import {
   withPart,
   type Exam
 } from '@zealous-quill/core/exams';
+import { availableMarks } from '@zealous-quill/core/marking';
+import { isMarked } from '@zealous-quill/core/papers';
 import { eq } from 'drizzle-orm';
 import { examSnapshots } from '../exam-snapshots';
 import { printOrder } from '../print-order';
@@ -18,10 +20,11 @@ import { setDefaultScheme } from './default-schemes';
 import { readForms } from './exam-forms';
 import { snapshotsAsked } from './exam-sittings';
 import { newExamEdition, readExam, saveExam, setExamState } from './exams';
-import { saveTypedMark } from './marks-only';
+import { saveTypedMarks, type TypedMark } from './marks-only';
 import { readPaper, savePaper } from './papers';
 import { setNeeds } from './pupil-needs';
-import { NOTHING, readResponseMarks, saveResponse } from './responses';
+import { NOTHING, readResponseMarks } from './responses';
+import { saveResponse } from './save-response';
 import { readResults } from './results';
 import { addSchemeVersion } from './scheme-versions';
 import { parts } from './schema';
@@ -123,22 +126,55 @@ test('a wrong option names its pattern, or that a slip gives it', () => {
   assert.ok(named >= 9, `only ${named} wrong options`);
 });
 
-test('marks alone lie on the scheme, stay beside working, and never over what another window saved', () => {
+test('marks alone lie on the scheme, stay beside working, and never over what another window saved', async () => {
   const { db, id, first } = sat();
   const [script] = listScripts(db, first);
   const part = readSat(db, id).parts.find(({ scheme }) => scheme.marks.length > 1)!;
-  const typed = { scriptId: script!.id, partId: part.id };
   const stand = () => readResponseMarks(db, first)[`${script!.id}/${part.id}`];
-  assert.ok(saveTypedMark(db, { ...typed, marks: 1, version: 0 }, part.scheme).ok, 'done');
+  const type = async (marks: number | null, version: number, more: Partial<TypedMark> = {}) =>
+    (
+      await saveTypedMarks(db, first, [
+        { scriptId: script!.id, partId: part.id, marks, version, ...more }
+      ])
+    )[0];
+  assert.equal(await type(1, 0), 'saved');
   assert.equal(stand()!.marks, 1);
-  assert.equal(saveTypedMark(db, { ...typed, marks: 2, version: 0 }, part.scheme).ok, false);
+  assert.equal(await type(2, 0), 'changed');
   const most = part.scheme.marks.reduce((sum, { value }) => sum + value, 0);
-  const tooMany = saveTypedMark(db, { ...typed, marks: most + 1, version: 1 }, part.scheme);
-  assert.deepEqual(tooMany, { ok: false, code: 'too-many' });
-  assert.ok(saveTypedMark(db, { ...typed, marks: most, version: 1 }, part.scheme).ok, 'done');
+  assert.equal(await type(most + 1, 1), 'too-many');
+  assert.equal(await type(most, 1), 'saved');
   assert.equal(stand()!.marks, most);
-  assert.ok(saveTypedMark(db, { ...typed, marks: null, version: 2 }, part.scheme).ok, 'done');
+  assert.equal(await type(null, 2), 'saved');
   assert.equal(stand()!.marks, null);
+  assert.equal(await type(1, 0, { partId: 999_999 }), 'missing');
+  assert.equal(await type(1, 0, { scriptId: 999_999 }), 'missing');
+});
+
+test('a pasted block is saved as if each mark was typed alone, and others are served meanwhile', async () => {
+  const { db, id, first } = sat();
+  const other = sat();
+  const parts = readSat(db, id).parts.filter((part) => isMarked(part));
+  const typed = listScripts(db, first).flatMap(({ id: scriptId }, row) =>
+    parts.map(({ id: partId, scheme }, column) => ({
+      ...{ scriptId, partId, version: 0 },
+      marks: (row + column) % 4 === 0 ? null : (row + column) % (availableMarks(scheme) + 1)
+    }))
+  );
+  let turns = 0;
+  const clock = setInterval(() => turns++, 0);
+  const codes = await saveTypedMarks(db, first, [...typed, ...typed.slice(0, 3)]);
+  clearInterval(clock);
+  assert.ok(turns > 0, 'nobody else had a turn');
+  // The same cell twice in one block was typed over what the first of them changed.
+  assert.deepEqual(codes.slice(typed.length), ['changed', 'changed', 'changed']);
+  for (const one of typed) {
+    await saveTypedMarks(other.db, other.first, [one]);
+  }
+  assert.deepEqual(readResponseMarks(db, first), readResponseMarks(other.db, other.first));
+  assert.deepEqual(
+    listScripts(db, first).map(({ markedItems }) => markedItems),
+    listScripts(other.db, other.first).map(({ markedItems }) => markedItems)
+  );
 });
 
 test('a withdrawn part counts for nobody, or in full for all who were there; what was kept stays', () => {

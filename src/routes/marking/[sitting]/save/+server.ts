@@ -1,6 +1,6 @@
 import { db } from '$lib/server/database/connection';
 import { attempts, LONGEST_COMMENT } from '@zealous-quill/core/marking';
-import { saveResponse } from '$lib/server/database/responses';
+import { saveResponse } from '$lib/server/database/save-response';
 import { listScripts } from '$lib/server/database/sittings';
 import { idOf } from '$lib/server/forms';
 import { fail, invalid, post, reply } from '$lib/server/api/reply';
