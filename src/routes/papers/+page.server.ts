@@ -1,6 +1,5 @@
 import { controlsSchema } from '@zealous-quill/core/papers';
 import { findListedSkill, readControls, type Controls } from '@zealous-quill/core/skills';
-import { takenAlong } from '$lib/server/database/bin';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { createPaper, findPapers, removePaper } from '$lib/server/database/papers';
@@ -18,13 +17,7 @@ const IMPOSSIBLE = 'No paper can be made with these controls.';
 
 export const load: PageServerLoad = ({ url }) => {
   const papers = findPapers(db(), readListQuery(url));
-  const sat = papers.rows.filter(({ isSat }) => isSat);
-  return {
-    papers,
-    /** What would go with each paper that was sat. */
-    along: Object.fromEntries(sat.map(({ id }) => [id, takenAlong(db(), 'papers', [id])])),
-    skills: listedSkills(readHouseStyle(db()))
-  };
+  return { papers, skills: listedSkills(readHouseStyle(db())) };
 };
 
 export const actions: Actions = {

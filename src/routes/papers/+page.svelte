@@ -8,7 +8,7 @@
   import Stopper from '$lib/ui/kit/Stopper.svelte';
   import { Working } from '$lib/ui/kit/working.svelte';
   import { day } from '$lib/ui/format';
-  import { heldWords } from '$lib/ui/records/held-words';
+  import Along from '$lib/ui/records/Along.svelte';
   import RemovedNotice from '$lib/ui/records/RemovedNotice.svelte';
   import { page } from '$app/state';
   import { untrack } from 'svelte';
@@ -106,10 +106,7 @@
               <form method="POST" action="?/remove" class="ask" use:enhance={close}>
                 <input type="hidden" name="id" value={paper.id} />
                 <input type="hidden" name="marks" value="go" />
-                <span
-                  >Remove it with <strong>{heldWords(data.along[paper.id] ?? {}, 'part')}</strong
-                  >?</span
-                >
+                <span>Remove it <Along kind="paper" id={paper.id} except="part" />?</span>
                 <Button type="submit" kind="quiet">remove all of it</Button>
                 <Button kind="quiet" onclick={() => (doomed = null)}>keep it</Button>
               </form>

@@ -37,7 +37,7 @@ test('whatever is removed comes back as it was', () => {
 
 test('what goes along is known before; what has no place to come back to stays in the bin', () => {
   const { db, classes, pupils } = department();
-  const { pupils: members, sittings, scripts } = takenAlong(db, 'classes', [classes[0]!]);
+  const { pupils: members, sittings, scripts } = takenAlong(db, 'classes', classes[0]!);
   assert.deepEqual({ members, sittings, scripts }, { members: 2, sittings: 1, scripts: 2 });
   const pupil = removePupil(db, classes[0]!, pupils[0]![0]!, true);
   const group = removeClass(db, classes[0]!, true);

@@ -87,10 +87,37 @@ function collect(tx: Pick<Writer, 'all'>, root: string, ids: readonly number[]):
   };
 }
 
-/** What goes with some records of a table: how many rows of each table, those of the table itself among them. */
-export function takenAlong(db: Pick<Db, 'all'>, table: string, ids: readonly number[]) {
-  const { tables } = collect(db, table, ids);
-  return Object.fromEntries(Object.entries(tables).map(([name, rows]) => [name, rows.length]));
+/** Tables of which it is said how many rows go along; those of what was written are too many to be counted while one waits. */
+const TOLD = ['pupils', 'sittings', 'scripts', 'responses', 'parts', 'timed_sets', 'script_pages'];
+
+/** What goes with a record of a table: how many rows of each table that is worth telling. Nothing of them is read. */
+export function takenAlong(
+  db: Pick<Db, 'all'>,
+  root: string,
+  id: number
+): Readonly<Record<string, number>> {
+  const counted = TOLD.flatMap((table) => {
+    const rows = rowsAlong(table, root, id);
+    if (!rows) return [];
+    const [found] = db.all<{ n: number }>(sql`select count(*) as n from (${rows})`);
+    return found!.n > 0 ? [[table, found!.n] as const] : [];
+  });
+  return Object.fromEntries(counted);
+}
+
+/** A query for the rows of a table that go with a record; undefined if it has none that could. */
+function rowsAlong(table: string, root: string, id: number): SQL | undefined {
+  const own = table === root ? [sql`select rowid from ${named(table)} where id = ${id}`] : [];
+  const along = references
+    .filter((one) => one.table === table && !one.isLetGo)
+    .flatMap(({ column, parent }) => {
+      const above = rowsAlong(parent, root, id);
+      return above
+        ? [sql`select rowid from ${named(table)} where ${named(column)} in (${above})`]
+        : [];
+    });
+  const all = [...own, ...along];
+  return all.length > 0 ? sql.join(all, sql` union `) : undefined;
 }
 
 /** Moves a record into the bin, with all that cannot be without it; gives the number of its entry. */

@@ -41,7 +41,7 @@ export type TypedCode = 'saved' | 'missing' | 'changed' | 'too-many';
 export const MARKS_ONLY = 'marks typed without working';
 
 /** Marks that are saved in one transaction: others are served between two of them. */
-const AT_ONCE = 40;
+const AT_ONCE = 20;
 
 /**
  * Saves marks for whole parts of the scripts of a sitting; of each what came of it. A mark is laid on the marks of the

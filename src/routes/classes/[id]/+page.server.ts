@@ -1,6 +1,6 @@
 import { findCard } from '@zealous-quill/core/skills';
 import { readName, type PupilName } from '@zealous-quill/core/exchange';
-import { binTitle, takenAlong } from '$lib/server/database/bin';
+import { binTitle } from '$lib/server/database/bin';
 import { db } from '$lib/server/database/connection';
 import {
   addPupil,
@@ -27,7 +27,6 @@ export const load: PageServerLoad = ({ params, url }) => {
   if (!group) error(404, 'There is no such class.');
   return {
     group,
-    along: takenAlong(db(), 'classes', [group.id]),
     timed: listTimedSets(db(), group.id).map(({ id, skill, asked, items, createdAt, pupils }) => ({
       ...{ id, items, createdAt, pupils, sheets: asked.sets },
       title: findCard(skill)?.title ?? skill

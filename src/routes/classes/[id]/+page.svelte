@@ -5,7 +5,7 @@
   import { enhance } from '$app/forms';
   import { guardLeaving } from '$lib/ui/guard-leaving';
   import { Persistent } from '$lib/ui/kit/persistent.svelte';
-  import { heldWords } from '$lib/ui/records/held-words';
+  import Along from '$lib/ui/records/Along.svelte';
   import RemovedNotice from '$lib/ui/records/RemovedNotice.svelte';
   import { day, plural } from '$lib/ui/format';
   import { onDestroy, untrack } from 'svelte';
@@ -61,7 +61,6 @@
     input.select();
   };
 
-  const along = $derived(heldWords(data.along, 'class'));
   const removed = $derived((form && 'removed' in form ? form.removed : null) ?? data.removed);
 
   const close = () => {
@@ -130,8 +129,8 @@
 {#if doomed === 'class'}
   <div class="ask" role="alertdialog" aria-label="Remove the class">
     <p>
-      Remove {data.group.name}{#if along}{' '}with <strong>{along}</strong>{/if}? It stays in the
-      bin for 30 days.
+      Remove {data.group.name}
+      <Along kind="class" id={data.group.id} except="class" />? It stays in the bin for 30 days.
     </p>
     <form method="POST" action="?/removeClass">
       <input type="hidden" name="marks" value={data.group.sittings > 0 ? 'go' : ''} />

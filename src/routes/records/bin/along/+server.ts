@@ -1,0 +1,14 @@
+import { fail, reply } from '$lib/server/api/reply';
+import { takenAlong } from '$lib/server/database/bin';
+import { db } from '$lib/server/database/connection';
+import { idOf } from '$lib/server/forms';
+import type { RequestHandler } from './$types';
+
+const tables: Readonly<Record<string, string>> = { class: 'classes', paper: 'papers' };
+
+/** What would go into the bin with a record: how many rows of each table. */
+export const GET: RequestHandler = ({ url }) => {
+  const kind = url.searchParams.get('kind') ?? '';
+  if (!Object.hasOwn(tables, kind)) return fail(404, 'missing', 'There is no such record.');
+  return reply(takenAlong(db(), tables[kind]!, idOf(url.searchParams.get('id')) ?? 0));
+};
