@@ -12,7 +12,7 @@ import {
 } from '../working';
 import type { Get, Graph } from '../working';
 import { readArranged, type Working } from './readings';
-import { isFault } from './step-reading';
+import { isFault, type StepReading } from './step-reading';
 
 /** Error patterns that together explain what was written: all of the working, or the bare answer. */
 export interface Explanation {
@@ -27,12 +27,18 @@ export interface Explanation {
 /** What was written at each step that was written and could be read. */
 export type Written = ReadonlyMap<string, Value>;
 
+/** The working as it was typed, and what was read of it. */
+export interface Read {
+  readonly working: Working;
+  readonly readings: readonly StepReading[];
+}
+
 /**
  * The smallest sets of error patterns, to two, whose evaluation equals everything that was written; else the
  * patterns that do with one slip, where more than one thing is wrong. Several of the same size tie. None if all
  * of it is right.
  */
-export function diagnose(item: WorkedItem, written: Written, working: Working): Explanation[] {
+export function diagnose(item: WorkedItem, written: Written, read: Read): Explanation[] {
   const { graph } = item;
   if (written.size === 0 || agrees(graph, written)) return [];
   const explains = written.size === 1 && written.has(ANSWER) ? 'answer' : 'working';
@@ -45,7 +51,7 @@ export function diagnose(item: WorkedItem, written: Written, working: Working): 
   if (found.length > 0 || explains === 'answer') {
     return found.map((ids) => ({ patterns: ids, explains }));
   }
-  return besideOneSlip(item, patterns, working);
+  return besideOneSlip(item, patterns, read);
 }
 
 function singles(item: WorkedItem, written: Written): string[][] {
@@ -76,10 +82,12 @@ function inOtherSchools(item: WorkedItem, written: Written): Explanation[] {
 function besideOneSlip(
   item: WorkedItem,
   patterns: readonly ErrorPattern[],
-  working: Working
+  { working, readings }: Read
 ): Explanation[] {
   const faultsIn = (graph: Graph) => readArranged(graph, working, {}).filter(isFault);
-  const faults = faultsIn(item.graph).map(({ step }) => step.id);
+  // Read as the squares stand: what was read may be in another arrangement.
+  const own = item.graph.symmetries.length > 0 ? faultsIn(item.graph) : readings.filter(isFault);
+  const faults = own.map(({ step }) => step.id);
   if (faults.length < 2) return [];
   return patterns.flatMap((pattern) => {
     const changed = item.instead(pattern);

@@ -61,7 +61,7 @@ export function markItem(
       reading.value !== undefined && isOwnHand(reading) ? [[reading.step.id, reading.value]] : []
     )
   );
-  const diagnosis = diagnose(item, written, working);
+  const diagnosis = diagnose(item, written, { working, readings });
   const answerRight = answer.countsAs === 'correct';
   const contradicted = isContradicted(readings, answerRight);
   const easier = madeEasier(readings);

@@ -49,6 +49,6 @@ test('a bare answer after one wrong fact offers it, in every product', () => {
     const item = new WorkedItem(skill, skill.given.parse(line), Object.keys(skill.schools)[0]!);
     const kinds = markItem(item, { answer }).slips.map(({ kind }) => kind);
     assert.ok(kinds.includes('table-fact'), `${line} = ${answer}`);
-    assert.deepEqual(diagnose(item, new Map(), {}), []);
+    assert.deepEqual(diagnose(item, new Map(), { working: {}, readings: [] }), []);
   }
 });

@@ -10,6 +10,7 @@ export const MOST_CHARACTERS = 200;
  * total of a column is written whole. The rules of a working are only ever given what is shorter.
  */
 export function isTooLong(written: string): boolean {
+  if (written.length <= MOST_PLACES) return false;
   if (written.length > MOST_CHARACTERS) return true;
   const text = ungrouped(written.normalize('NFKC'));
   return DIGITS.test(text) || PLACES.test(text);

@@ -125,13 +125,23 @@ export const ANSWER = 'answer';
 export type Values = ReadonlyMap<string, Value | undefined>;
 
 /** The value of every step; `fixed` overrides the rules of the steps it has. */
-export function evaluate(graph: Graph, fixed: Values = new Map()): Values {
+export function evaluate(graph: Graph, fixed?: Values): Values {
   const value = valuesOf(graph, fixed);
   return new Map(graph.steps.map(({ id }) => [id, value(id)]));
 }
 
+/** Values that follow from the rules alone: they are asked for again and again while an item is marked. */
+const unfixed = new WeakMap<Graph, Get>();
+
 /** As {@link evaluate}, but each value is computed when it is first asked for. */
-export function valuesOf(graph: Graph, fixed: Values = new Map()): Get {
+export function valuesOf(graph: Graph, fixed?: Values): Get {
+  if (fixed) return computed(graph, fixed);
+  let value = unfixed.get(graph);
+  if (!value) unfixed.set(graph, (value = computed(graph, new Map())));
+  return value;
+}
+
+function computed(graph: Graph, fixed: Values): Get {
   const values = new Map<string, Value | undefined>(fixed);
   const underway = new Set<string>();
   const value: Get = (id) => {

@@ -7,6 +7,7 @@ import {
 } from '@zealous-quill/core/marking';
 import type { Option, PartSnapshot } from '@zealous-quill/core/exams';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skills';
+import { recently } from '@zealous-quill/core/spaces';
 import { ANSWER } from '@zealous-quill/core/working';
 import { and, count, eq, inArray, sql } from 'drizzle-orm';
 import { change, COORDINATOR, logWork, withinScript } from './change';
@@ -74,8 +75,15 @@ export function saveResponse(
 
 type Sat = Pick<PartSnapshot, 'item' | 'scheme' | 'options'>;
 
+/** A class answers the same items: their workings are laid out once. */
+const MOST_KEPT = 300;
+const keptWorking = recently<WorkedItem>(MOST_KEPT);
+
 export function workedOf({ item: { skill, given, school } }: Sat): WorkedItem {
-  return new WorkedItem(skillOf(skill), given, school);
+  return keptWorking(
+    JSON.stringify([skill, given, school]),
+    () => new WorkedItem(skillOf(skill), given, school)
+  );
 }
 
 /** The part as it was sat, if it stands on the form that the script answers and can be read. */

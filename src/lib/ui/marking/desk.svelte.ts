@@ -368,8 +368,16 @@ export class MarkingDesk {
 /** How a response stands: by its marks once it is marked. */
 export type Standing = 'right' | 'partly' | 'wrong' | 'begun' | 'waiting';
 
-function workedOf({ item: { skill, given, school } }: DeskItem): WorkedItem {
-  return new WorkedItem(skillOf(skill), given, school);
+const workings = new WeakMap<DeskItem, WorkedItem>();
+
+/** The item with its working, laid out once for all scripts. */
+function workedOf(one: DeskItem): WorkedItem {
+  let worked = workings.get(one);
+  if (!worked) {
+    const { skill, given, school } = one.item;
+    workings.set(one, (worked = new WorkedItem(skillOf(skill), given, school)));
+  }
+  return worked;
 }
 
 function awardedIn({ marks }: MarkedItem, { given }: Response): number {
