@@ -22,12 +22,14 @@ export default function loopbackServer() {
         throw new Error(`adapter: ${file} does not say where it listens`);
       }
       writeFileSync(file, source.replace(EVERYWHERE, "'127.0.0.1'"));
-      await buildWorker();
+      await buildWorker('worker', 'compute.js', true);
+      await buildWorker('print-worker', 'print.js', false);
     }
   };
 }
 
-async function buildWorker() {
+/** Builds what another thread or process runs. */
+async function buildWorker(source, name, isFirst) {
   await build({
     configFile: false,
     logLevel: 'warn',
@@ -37,10 +39,10 @@ async function buildWorker() {
       external: ['better-sqlite3', '@myriaddreamin/typst-ts-node-compiler', 'highs']
     },
     build: {
-      ssr: 'src/lib/server/jobs/worker.ts',
+      ssr: `src/lib/server/jobs/${source}.ts`,
       outDir: 'build/workers',
-      emptyOutDir: true,
-      rolldownOptions: { output: { entryFileNames: 'compute.js' } }
+      emptyOutDir: isFirst,
+      rolldownOptions: { output: { entryFileNames: name } }
     }
   });
 }

@@ -5,9 +5,12 @@ import { createHash } from 'node:crypto';
 import type { Db, Reader } from './connection';
 import { pictures } from './schema';
 
-/** Keeps a picture; its name says what is in it, so that the same one is kept once. */
-export function keepPicture(db: Db, bytes: Buffer, type: 'png' | 'svg'): string {
-  const name = `${createHash('sha256').update(bytes).digest('hex')}.${type}`;
+/** The name of a picture says what is in it, so that the same one is kept once. */
+export const pictureName = (bytes: Buffer, type: 'png' | 'svg'): string =>
+  `${createHash('sha256').update(bytes).digest('hex')}.${type}`;
+
+/** Keeps a picture that can be printed; gives its name. */
+export function keepPicture(db: Db, bytes: Buffer, name: string): string {
   db.insert(pictures).values({ name, bytes }).onConflictDoNothing().run();
   return name;
 }

@@ -1,11 +1,11 @@
-import { existsSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
-import { dirname, join } from 'node:path';
-import { fileURLToPath } from 'node:url';
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
+import { runPrint, startPrinter } from './print-pool';
+import type { PrintTasks } from './print-tasks';
 import type { Tasks } from './tasks';
 import type { Outcome } from './worker';
+import { workerFile } from './worker-file';
 
 /**
  * Milliseconds that a task may take once it has begun, and that it may wait before. What a task may ask for is bounded by
@@ -22,23 +22,26 @@ const longer: Partial<Record<keyof Tasks, number>> = {
   practice: GUARD,
   assemble: GUARD,
   suiting: GUARD,
+  picture: GUARD,
   quick: GUARD,
   forms: GUARD,
   snapshots: 10 * GUARD,
-  quickPrint: 10 * GUARD,
-  print: 10 * GUARD,
-  preview: 10 * GUARD,
-  feedback: 10 * GUARD,
   backup: 10 * GUARD,
   unpack: 10 * GUARD
 };
 
+/** What is printed waits for its like as well, in a process of its own. */
+const prints: Readonly<Record<keyof PrintTasks, number>> = {
+  ...{ print: 10 * GUARD, preview: 10 * GUARD, feedback: 10 * GUARD, quickPrint: 10 * GUARD },
+  drawing: GUARD
+};
+
 /**
  * A task that was not done: it asks for too much work, on any machine; this machine is too slow for it; too many wait
- * before it; or who asked for it has gone.
+ * before it; who asked for it has gone; or the process that prints died of it.
  */
 export interface Undone {
-  readonly code: 'too-hard' | 'slow' | 'busy' | 'left';
+  readonly code: 'too-hard' | 'slow' | 'busy' | 'left' | 'crashed';
   /** What makes it too hard, where that is known. */
   readonly leaveOut?: readonly string[];
 }
@@ -46,7 +49,7 @@ export interface Undone {
 export type Done<Result> =
   { readonly ok: true; readonly result: Result } | { readonly ok: false; readonly error: Undone };
 
-interface Manner {
+export interface Manner {
   /** Milliseconds it may take, and how many it may wait before it begins. */
   readonly limit?: number;
   readonly patience?: number;
@@ -56,15 +59,24 @@ interface Manner {
 
 const pools = new Map<'short' | 'long', Piscina>();
 
+type AllTasks = Tasks & PrintTasks;
+type Result<Name extends keyof AllTasks> = Awaited<ReturnType<AllTasks[Name]>>;
+
 /**
  * Does a task in another thread, so that whoever saves a mark meanwhile does not wait for it. One that takes longer
  * than its guard is broken off, with its thread.
  */
-export async function run<Name extends keyof Tasks>(
+export async function run<Name extends keyof AllTasks>(
   name: Name,
-  asked: Parameters<Tasks[Name]>[0],
-  { limit = longer[name] ?? GUARD, patience = PATIENCE, signal }: Manner = {}
-): Promise<Done<Awaited<ReturnType<Tasks[Name]>>>> {
+  asked: Parameters<AllTasks[Name]>[0],
+  manner: Manner = {}
+): Promise<Done<Result<Name>>> {
+  const { patience = PATIENCE, signal } = manner;
+  if (isPrint(name)) {
+    const how = { limit: prints[name], ...manner, patience };
+    return (await runPrint(name, asked as never, how)) as Done<Result<Name>>;
+  }
+  const { limit = longer[name as keyof Tasks] ?? GUARD } = manner;
   const late = new AbortController();
   const breaking = signal ? AbortSignal.any([late.signal, signal]) : late.signal;
   const { port1, port2 } = new MessageChannel();
@@ -86,7 +98,7 @@ export async function run<Name extends keyof Tasks>(
       const { code, leaveOut } = outcome;
       return { ok: false, error: { code, leaveOut } };
     }
-    return { ok: true, result: outcome.result as Awaited<ReturnType<Tasks[Name]>> };
+    return { ok: true, result: outcome.result as Result<Name> };
   } catch (error) {
     const undone = (code: Undone['code']) => ({ ok: false, error: { code } }) as const;
     if (late.signal.aborted) return undone(hasBegun ? 'slow' : 'busy');
@@ -103,14 +115,18 @@ export async function run<Name extends keyof Tasks>(
 export function startThreads(): void {
   threads('short');
   threads('long');
+  startPrinter();
 }
+
+const isPrint = (name: keyof AllTasks): name is keyof PrintTasks => Object.hasOwn(prints, name);
 
 /** The threads, made when they are first needed: for short tasks one fewer than the machine has cores, for long ones one. */
 function threads(kind: 'short' | 'long'): Piscina {
   const known = pools.get(kind);
   if (known) return known;
   const made = new Piscina({
-    ...workerFile(),
+    filename: workerFile('compute.js', './source-worker.js'),
+    execArgv: [],
     minThreads: 1,
     maxThreads: kind === 'long' ? 1 : Math.max(1, availableParallelism() - 1),
     maxQueue: MOST_WAITING,
@@ -118,14 +134,4 @@ function threads(kind: 'short' | 'long'): Piscina {
   });
   pools.set(kind, made);
   return made;
-}
-
-/** The built worker, where there is one above this file; else its source, which is transformed as it is loaded. */
-function workerFile(): { filename: string; execArgv: string[] } {
-  for (let folder = dirname(fileURLToPath(import.meta.url)); ; folder = dirname(folder)) {
-    const built = join(folder, 'workers', 'compute.js');
-    if (existsSync(built)) return { filename: built, execArgv: [] };
-    if (folder === dirname(folder)) break;
-  }
-  return { filename: fileURLToPath(new URL('./source-worker.js', import.meta.url)), execArgv: [] };
 }

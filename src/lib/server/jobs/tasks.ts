@@ -33,14 +33,9 @@ import '@zealous-quill/core/skills/all';
 import { COUNT_WORK, DRAW_WORK, tryWithin, withinWork } from '@zealous-quill/core/spaces';
 import { makeBackup, type Reason } from '../backup/archive';
 import { unpack, type UnpackAsked, type Unpacked } from '../backup/unpack';
-import { renderFeedback, renderPdf, renderQuick } from '../print/compile';
-import type { QuickDocument } from '../print/quick';
-import type { FeedbackDocument } from '../print/feedback';
-import { renderPreview, type Preview } from '../print/preview';
+import { pictureProblem, type Uploaded } from '../pictures/check-picture';
 import { solver } from './solver';
 import { examSnapshots, type FormSnapshot, type SnapshotsAsked } from '../exam-snapshots';
-import type { ExamPrintAsked } from '../print/exam-print-of';
-import { documentOf, type PrintAsked } from '../print/print-of';
 
 /** Items of a skill under controls that were read already. */
 export interface ItemsAsked {
@@ -162,9 +157,6 @@ export const tasks = {
     quickSheets(skillOf(skill), asked, style)
   ),
 
-  /** Quick practice as a PDF file. */
-  quickPrint: (document: QuickDocument): Uint8Array => renderQuick(document),
-
   /** An exam that meets a plan, or why there is none. */
   assemble: async ({ plan, seed }: { plan: Blueprint; seed: number }): Promise<Assembled> =>
     assemble(plan, seed, await solver()),
@@ -175,14 +167,8 @@ export const tasks = {
   /** Everything of every form of an exam that is about to be sat. */
   snapshots: (asked: SnapshotsAsked): FormSnapshot[] => examSnapshots(asked),
 
-  /** A print as a PDF file. */
-  print: (asked: PrintAsked | ExamPrintAsked): Uint8Array => renderPdf(documentOf(asked)),
-
-  /** A print as the screen shows it. */
-  preview: (asked: PrintAsked | ExamPrintAsked): Preview => renderPreview(documentOf(asked)),
-
-  /** The slips that go back to a class, as a PDF file. */
-  feedback: (document: FeedbackDocument): Uint8Array => renderFeedback(document),
+  /** Why an uploaded picture cannot be shown or printed; null if nothing is wrong with it. */
+  picture: (uploaded: Uploaded): string | null => pictureProblem(uploaded),
 
   /** Makes a backup of a database file; gives its name in the folder. */
   backup: ({ file, folder, reason }: BackupAsked): Promise<string> =>

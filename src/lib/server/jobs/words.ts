@@ -5,6 +5,7 @@ export const undoneWords: Readonly<Record<Undone['code'], string>> = {
   left: 'This was stopped.',
   'too-hard': 'This asks for more than can be worked out. Leave out a control, and try again.',
   slow: 'This machine is too slow for it just now. Try again when it is less busy.',
+  crashed: 'The program that sets pages broke off over this: something in it cannot be printed.',
   busy: 'Too much is being worked out just now. Try again in a moment.'
 };
 

@@ -31,10 +31,31 @@ export function renderQuick(document: QuickDocument): Buffer {
   return pdfOf(document, quickTemplate);
 }
 
+/** Why a picture of a question cannot be printed, tried on a page of its own; null if it can. */
+export function drawingProblem({
+  name,
+  bytes
+}: {
+  name: string;
+  bytes: Uint8Array;
+}): string | null {
+  const page = `#set document(title: "A picture")\n#image("pictures/${name}", alt: "A picture", width: 60%)`;
+  try {
+    pdfOf({ pictures: { [name]: bytes } }, page);
+    renderSvgOf({ pictures: { [name]: bytes } }, page);
+    return null;
+  } catch {
+    return 'It cannot be drawn on a page.';
+  }
+}
+
 /** The same document as one SVG with its pages under each other. */
 export function renderSvg(document: PaperDocument): string {
-  const mainFileContent = templateOf(document);
-  return withDocument(placed(document), (typst) => typst.plainSvg({ mainFileContent }));
+  return renderSvgOf(placed(document), templateOf(document));
+}
+
+function renderSvgOf(document: object, mainFileContent: string): string {
+  return withDocument(document, (typst) => typst.plainSvg({ mainFileContent }));
 }
 
 /** Where questions begin is worked out for the screen alone: in a print of many forms it would cost a third. */

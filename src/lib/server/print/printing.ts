@@ -3,6 +3,8 @@ import type { Db } from '../database/connection';
 import { isExam } from '../database/exams';
 import { run, type Done, type Undone } from '../jobs/pool';
 import { undoneStatus, undoneWords } from '../jobs/words';
+import { logFailure } from '../server-log';
+import { culpritOf } from './culprit';
 import { printKinds, type PrintKind } from './document';
 import type { Preview } from './preview';
 import { examPrintOf, examQuery, MOST_PRINTED_PARTS, type ExamPrintAsked } from './exam-print-of';
@@ -64,12 +66,43 @@ export async function previewOf(db: Db, wanted: Wanted): Promise<Preview> {
   return done.result;
 }
 
+/** A print as a PDF file; throws the answer for one that was not made. */
+export async function pdfOf(
+  asked: PrintAsked | ExamPrintAsked,
+  signal: AbortSignal
+): Promise<Uint8Array> {
+  const done = await printed('print', asked, signal);
+  if (!done.ok) unprinted(done.error);
+  return done.result;
+}
+
+/** Makes a print; one that cannot be printed is refused, saying which part of it cannot, if that is found. */
+async function printed<Name extends 'print' | 'preview'>(
+  name: Name,
+  asked: PrintAsked | ExamPrintAsked,
+  signal: AbortSignal
+) {
+  try {
+    const done = await run(name, asked, { signal });
+    if (done.ok || done.error.code !== 'crashed') return done;
+  } catch (problem) {
+    logFailure('print failed', problem);
+  }
+  const culprit = await culpritOf(asked, signal);
+  error(
+    422,
+    culprit
+      ? `${culprit} cannot be printed: put another picture or another text in its place.`
+      : undoneWords.crashed
+  );
+}
+
 function madeNow(
   key: string,
   asked: PrintAsked | ExamPrintAsked,
   signal: AbortSignal
 ): Promise<Done<Preview>> {
-  const made = run('preview', asked, { signal });
+  const made = printed('preview', asked, signal);
   recent.set(key, made);
   if (recent.size > MOST_KEPT) recent.delete(recent.keys().next().value!);
   const forget = () => {

@@ -1,12 +1,14 @@
 import { db } from '$lib/server/database/connection';
-import { keepPicture } from '$lib/server/database/pictures';
-import { pictureType } from '$lib/server/picture-type';
+import { keepPicture, pictureName } from '$lib/server/database/pictures';
+import { run } from '$lib/server/jobs/pool';
+import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
+import { pictureType } from '$lib/server/pictures/picture-type';
 import { fail, reply } from '$lib/server/api/reply';
 import type { RequestHandler } from './$types';
 
 const MOST_BYTES = 1_000_000;
 
-/** Keeps a picture of a question, PNG or SVG, and says what it is called from now on. */
+/** Keeps a picture of a question, PNG or SVG, that can be printed, and says what it is called from now on. */
 export const POST: RequestHandler = async ({ request }) => {
   const bytes = Buffer.from(await request.arrayBuffer());
   if (bytes.length > MOST_BYTES) {
@@ -14,5 +16,19 @@ export const POST: RequestHandler = async ({ request }) => {
   }
   const type = pictureType(bytes);
   if (!type) return fail(415, 'unsupported-type', 'A picture is a PNG or SVG file.');
-  return reply({ name: keepPicture(db(), bytes, type) });
+  const { signal } = request;
+  const name = pictureName(bytes, type);
+  const read = await run('picture', { type, bytes }, { signal });
+  // Where pages are set it is drawn once: only what can be printed is kept.
+  const drawn =
+    read.ok && read.result === null ? await run('drawing', { name, bytes }, { signal }) : read;
+  if (!drawn.ok && drawn.error.code !== 'crashed') {
+    const { code } = drawn.error;
+    return fail(undoneStatus(drawn.error), code, undoneWords[code]);
+  }
+  const problem = drawn.ok ? drawn.result : 'It cannot be drawn on a page.';
+  if (problem !== null) {
+    return fail(422, 'unprintable', `This picture cannot be printed. ${problem}`);
+  }
+  return reply({ name: keepPicture(db(), bytes, name) });
 };

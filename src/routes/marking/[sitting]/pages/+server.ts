@@ -4,10 +4,13 @@ import {
   addScriptPage,
   LARGEST_PAGE,
   listScriptPages,
-  pageTypeOf
+  pageTypeOf,
+  type PageType
 } from '$lib/server/database/script-pages';
 import { listScripts } from '$lib/server/database/sittings';
 import { idOf } from '$lib/server/forms';
+import { run } from '$lib/server/jobs/pool';
+import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
 import type { RequestHandler } from './$types';
 
 /** Adds a page to a script: the body is the file itself. Answers with all pages of the script. */
@@ -21,6 +24,26 @@ export const POST: RequestHandler = async ({ params, url, request }) => {
   if (bytes.byteLength > LARGEST_PAGE) return tooLarge();
   const type = pageTypeOf(bytes);
   if (!type) return fail(415, 'unsupported-type', 'A page is a PNG, a JPEG or a PDF file.');
+  const problem = await pageProblem(type, bytes, request.signal);
+  if (problem) return problem;
   addScriptPage(db(), scriptId, type, bytes);
   return reply({ pages: listScriptPages(db(), scriptId) });
 };
+
+const kinds = { 'image/png': 'png', 'image/jpeg': 'jpeg', 'application/pdf': 'pdf' } as const;
+
+/** The answer to a page that is damaged or has no size that could be shown. */
+async function pageProblem(
+  type: PageType,
+  bytes: Buffer,
+  signal: AbortSignal
+): Promise<Response | undefined> {
+  const read = await run('picture', { type: kinds[type], bytes }, { signal });
+  if (!read.ok) {
+    const { code } = read.error;
+    return fail(undoneStatus(read.error), code, undoneWords[code]);
+  }
+  return read.result === null
+    ? undefined
+    : fail(422, 'unreadable', `This page cannot be shown. ${read.result}`);
+}
