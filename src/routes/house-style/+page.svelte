@@ -10,6 +10,7 @@
   import { changedWords, styleChoices, together } from '$lib/ui/house-style/choices';
   import { postDraft } from '$lib/ui/post-draft';
   import { setDepartmentScheme } from '$lib/ui/exams/department-scheme';
+  import Problem from '$lib/ui/kit/Problem.svelte';
   import MathText from '$lib/ui/sheet/MathText.svelte';
   import Sheet from '$lib/ui/sheet/Sheet.svelte';
   import { onDestroy, untrack } from 'svelte';
@@ -48,9 +49,11 @@
     return reply;
   }
 
+  let schemeProblem = $state('');
+
   /** The usual scheme of a skill and presentation holds again. */
-  async function forget(skill: string, kind: string) {
-    await setDepartmentScheme({ skill, kind, scheme: null });
+  async function forget({ skill, kind, was }: { skill: string; kind: string; was: string }) {
+    ({ problem: schemeProblem } = await setDepartmentScheme({ skill, kind, scheme: null, was }));
     await invalidateAll();
   }
 
@@ -140,15 +143,16 @@
       {#if data.schemes.length > 0}
         <p>Mark schemes of the department</p>
         <ul>
-          {#each data.schemes as { skill, kind, title, marks } (`${skill}/${kind}`)}
+          {#each data.schemes as one (`${one.skill}/${one.kind}`)}
             <li>
-              {title}: <strong>{marks}</strong>
-              <Button kind="quiet" onclick={() => forget(skill, kind)}
-                >the usual one again<span class="visually-hidden"> for {title}</span></Button
+              {one.title}: <strong>{one.marks}</strong>
+              <Button kind="quiet" onclick={() => forget(one)}
+                >the usual one again<span class="visually-hidden"> for {one.title}</span></Button
               >
             </li>
           {/each}
         </ul>
+        {#if schemeProblem}<Problem isUrgent>{schemeProblem}</Problem>{/if}
       {/if}
     </section>
     <div class="foot">

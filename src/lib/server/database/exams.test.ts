@@ -15,7 +15,7 @@ import { examSnapshots } from '../exam-snapshots';
 import { printOrder } from '../print-order';
 import { moveToBin, restoreFromBin } from './bin';
 import { change } from './change';
-import { readClass } from './classes';
+import { listClasses, readClass } from './classes';
 import { setDefaultScheme } from './default-schemes';
 import { readForms } from './exam-forms';
 import { snapshotsAsked } from './exam-sittings';
@@ -26,11 +26,19 @@ import { setNeeds } from './pupil-needs';
 import { NOTHING, readResponseMarks } from './responses';
 import { saveResponse } from './save-response';
 import { readResults } from './results';
-import { addSchemeVersion } from './scheme-versions';
+import { wasOf } from '../was';
+import type { Db } from './connection';
+import { addSchemeVersion, changesSince } from './scheme-versions';
 import { parts } from './schema';
 import { listScripts, readBoundaries, setBoundaries } from './sittings';
 import { readSat, satForms } from './snapshots';
 import { department, sample, sat } from './sat-exam.test-helper';
+
+/** The schemes of a sat paper as they are read now. */
+const nowOf = (db: Db, paperId: number) => ({
+  paperId,
+  schemes: wasOf(changesSince(db, paperId))
+});
 
 test('an exam is read back as it was saved; a practice cannot be saved over it, nor an older version', () => {
   const { db, id } = department();
@@ -183,16 +191,26 @@ test('a withdrawn part counts for nobody, or in full for all who were there; wha
   const part = readSat(db, id).parts[0]!;
   const marks = before.items[0]!.available;
   const { scheme } = part;
-  addSchemeVersion(db, part.id, { scheme, withdrawn: 'left-out', reason: 'a word was missing' });
+  addSchemeVersion(
+    db,
+    part.id,
+    { scheme, withdrawn: 'left-out', reason: 'a word was missing' },
+    nowOf(db, id)
+  );
   assert.equal(readResults(db, first, id).available, before.available - marks);
-  addSchemeVersion(db, part.id, { scheme, withdrawn: 'full-marks', reason: 'as agreed' });
+  addSchemeVersion(
+    db,
+    part.id,
+    { scheme, withdrawn: 'full-marks', reason: 'as agreed' },
+    nowOf(db, id)
+  );
   const full = readResults(db, first, id);
   assert.equal(full.available, before.available);
   assert.ok(
     full.pupils.every(({ total }) => total === marks),
     'done'
   );
-  addSchemeVersion(db, part.id, { scheme, withdrawn: 'no', reason: 'taken back' });
+  addSchemeVersion(db, part.id, { scheme, withdrawn: 'no', reason: 'taken back' }, nowOf(db, id));
   assert.deepEqual(readResults(db, first, id).pupils, before.pupils);
 });
 
@@ -209,7 +227,7 @@ test('another scheme holds for what is marked from then on; marks that were give
   answer(one!.id);
   const [mark] = part.scheme.marks;
   const scheme = { ...part.scheme, marks: [{ ...mark!, value: mark!.value + 1 }] };
-  addSchemeVersion(db, part.id, { scheme, withdrawn: 'no', reason: 'worth more' });
+  addSchemeVersion(db, part.id, { scheme, withdrawn: 'no', reason: 'worth more' }, nowOf(db, id));
   answer(other!.id);
   const marks = readResponseMarks(db, first);
   assert.deepEqual(
@@ -225,7 +243,7 @@ test('a scheme of the department holds in exams that are not sat, and not in tho
   const marks = [
     { id: 'B1', kind: 'B' as const, value: 7, steps: ['answer'], own: 'cao' as const }
   ];
-  setDefaultScheme(db, part, { showWorking: false, marks });
+  assert.ok(setDefaultScheme(db, part, { showWorking: false, marks }, '').ok, 'done');
   const now = examSnapshots(snapshotsAsked(db, edition)!);
   assert.deepEqual(now.find((one) => one.part === part.id)!.scheme.marks, marks);
   const label = partsIn(sample).findIndex((one) => one.id === part.id);
@@ -262,7 +280,8 @@ test('the order of prints counts forms and sizes, and who writes for longer', ()
   const { db, id, classIds } = department();
   const { pupils } = readClass(db, classIds[0]!)!;
   const own = { classId: classIds[0]!, id: pupils[0]!.id };
-  assert.ok(setNeeds(db, own, { largePrint: 24, extraTime: true }), 'done');
+  const usual = { largePrint: 0, extraTime: false } as const;
+  assert.equal(setNeeds(db, own, { largePrint: 24, extraTime: true }, usual), 'saved');
   const order = printOrder(db, id, { classIds, dealing: 'turns', minutes: 40 });
   assert.deepEqual(
     order.prints.map(({ form, size, copies }) => [form, size, copies]),
@@ -281,6 +300,33 @@ test('grade boundaries are kept best first', () => {
     { grade: 'Wick', from: 10 },
     { grade: 'Lamp', from: 25 }
   ];
-  setBoundaries(db, [first, second], grades);
+  assert.ok(setBoundaries(db, [first, second], grades, wasOf([])), 'done');
   assert.deepEqual(readBoundaries(db, second), grades.toReversed());
+});
+
+test('boundaries, schemes and needs are not changed over what another window changed meanwhile', () => {
+  const { db, id, first } = sat();
+  const grades = [{ grade: 'A', from: 5 }];
+  assert.ok(setBoundaries(db, [first], grades, wasOf([])), 'done');
+  assert.equal(setBoundaries(db, [first], [{ grade: 'B', from: 3 }], wasOf([])), false);
+  assert.deepEqual(readBoundaries(db, first), grades);
+  const [part] = readSat(db, id).parts;
+  const read = nowOf(db, id);
+  const version = { scheme: part!.scheme, withdrawn: 'left-out', reason: 'misprinted' } as const;
+  assert.ok(addSchemeVersion(db, part!.id, version, read), 'done');
+  assert.equal(
+    addSchemeVersion(db, part!.id, { ...version, withdrawn: 'full-marks' }, read),
+    false
+  );
+  const of = { skill: 'column-addition', kind: 'bare' } as const;
+  const scheme = { showWorking: false, marks: part!.scheme.marks };
+  const set = setDefaultScheme(db, of, scheme, '');
+  assert.ok(set.ok, 'done');
+  assert.deepEqual(setDefaultScheme(db, of, null, ''), { ok: false, was: set.was });
+  assert.deepEqual(setDefaultScheme(db, of, null, set.was), { ok: true, was: '' });
+  const classId = listClasses(db)[0]!.id;
+  const own = { classId, id: readClass(db, classId)!.pupils[0]!.id };
+  const usual = { largePrint: 0, extraTime: false } as const;
+  assert.equal(setNeeds(db, own, { ...usual, extraTime: true }, usual), 'saved');
+  assert.equal(setNeeds(db, own, { ...usual, largePrint: 18 }, usual), 'changed');
 });

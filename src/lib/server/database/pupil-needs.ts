@@ -12,19 +12,20 @@ export interface Needs {
   readonly extraTime: boolean;
 }
 
-/** Says what a pupil of a class needs; false if there is no such pupil. */
+/** Says what a pupil of a class needs, over what stood there when it was read. */
 export function setNeeds(
   db: Db,
   { classId, id }: { classId: number; id: number },
-  needs: Needs
-): boolean {
+  needs: Needs,
+  was: Needs
+): 'saved' | 'missing' | 'changed' {
   return change(db, (tx, log) => {
-    const { changes } = tx
-      .update(pupils)
-      .set(needs)
-      .where(and(eq(pupils.id, id), eq(pupils.classId, classId)))
-      .run();
-    if (changes > 0) log('print and time of a pupil changed', ['pupil', id], [['class', classId]]);
-    return changes > 0;
+    const own = and(eq(pupils.id, id), eq(pupils.classId, classId));
+    const now = tx.select().from(pupils).where(own).get();
+    if (!now) return 'missing';
+    if (now.largePrint !== was.largePrint || now.extraTime !== was.extraTime) return 'changed';
+    tx.update(pupils).set(needs).where(own).run();
+    log('print and time of a pupil changed', ['pupil', id], [['class', classId]]);
+    return 'saved';
   });
 }

@@ -1,5 +1,6 @@
 import { schemeSchema, type Scheme } from '@zealous-quill/core/marking';
 import { asc, eq, inArray } from 'drizzle-orm';
+import { wasOf } from '../was';
 import { change, COORDINATOR, type Subject } from './change';
 import type { Db, Reader } from './connection';
 import { partIds } from './paper-parts';
@@ -74,13 +75,18 @@ export function withdrawnParts(
     .map(([partId, { scheme: _, ...version }]) => ({ partId, ...version }));
 }
 
-/** Keeps another scheme for a sat part, or that it is withdrawn, beside what it was sat with. */
+/**
+ * Keeps another scheme for a sat part, or that it is withdrawn, beside what it was sat with. False if the schemes of the
+ * paper are not what they were when they were read.
+ */
 export function addSchemeVersion(
   db: Db,
   partId: number,
-  { scheme, withdrawn, reason }: Pick<SchemeVersion, 'scheme' | 'withdrawn' | 'reason'>
-): void {
-  change(db, (tx, log) => {
+  { scheme, withdrawn, reason }: Pick<SchemeVersion, 'scheme' | 'withdrawn' | 'reason'>,
+  was: { readonly paperId: number; readonly schemes: string }
+): boolean {
+  return change(db, (tx, log) => {
+    if (wasOf(changesSince(tx, was.paperId)) !== was.schemes) return false;
     tx.insert(schemeVersions)
       .values({ partId, scheme, withdrawn, reason, userId: COORDINATOR })
       .run();
@@ -93,5 +99,6 @@ export function addSchemeVersion(
       .get()!;
     const paper: Subject = ['paper', paperId];
     log(withdrawn === 'no' ? 'scheme changed after sitting' : 'part withdrawn', paper);
+    return true;
   });
 }

@@ -14,6 +14,7 @@ import {
   notInArray,
   sql
 } from 'drizzle-orm';
+import { wasOf } from '../was';
 import { containing, PAGE, pageOf, type Listed, type ListQuery } from '../list-query';
 import { moveToBin } from './bin';
 import { change, withinScript, withinSitting } from './change';
@@ -169,18 +170,24 @@ export function readBoundaries(db: Reader, id: number): readonly Boundary[] {
   return row?.boundaries ?? [];
 }
 
-/** Sets the grade boundaries of some sittings: the same for all who sat the paper together. */
+/**
+ * Sets the grade boundaries of some sittings: the same for all who sat the paper together. False if those of the first
+ * are not what they were when they were read.
+ */
 export function setBoundaries(
   db: Db,
   ids: readonly number[],
-  boundaries: readonly Boundary[]
-): void {
+  boundaries: readonly Boundary[],
+  was: string
+): boolean {
   const best = boundaries.toSorted((one, other) => other.from - one.from);
-  change(db, (tx, log) => {
+  return change(db, (tx, log) => {
+    if (wasOf(readBoundaries(tx, ids[0]!)) !== was) return false;
     for (const id of ids) {
       tx.update(sittings).set({ boundaries: best }).where(eq(sittings.id, id)).run();
       log('grade boundaries set', ['sitting', id], withinSitting(tx, id));
     }
+    return true;
   });
 }
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { OutlinedPart } from '@zealous-quill/core/exams';
+  import { schemeKey, type OutlinedPart } from '@zealous-quill/core/exams';
   import type { Mark, Scheme } from '@zealous-quill/core/marking';
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
@@ -76,7 +76,7 @@
       const reply = await fetch(`/papers/${page.params['id']}/exam/scheme`, {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ part: part.id, scheme, reason })
+        body: JSON.stringify({ part: part.id, scheme, reason, was: page.data['schemesWere'] })
       });
       if (reply.ok) location.reload();
       else problem = (await reply.json()).error.message;
@@ -88,10 +88,14 @@
   /** The scheme becomes the department's, and this part has none of its own any more. */
   async function makeUsual() {
     const { skill, kind } = part;
-    if (await setDepartmentScheme({ skill, kind, scheme })) {
-      editor.changePart(part.id, ({ scheme: _, ...old }) => old);
-      await editor.learnAnew();
-    } else problem = 'The server does not answer. Try it again.';
+    const known = page.data['departmentSchemes'] as Record<string, string>;
+    const key = schemeKey(skill, kind);
+    const set = await setDepartmentScheme({ skill, kind, scheme, was: known[key] ?? '' });
+    if (set.was !== undefined) known[key] = set.was;
+    problem = set.problem;
+    if (problem) return;
+    editor.changePart(part.id, ({ scheme: _, ...old }) => old);
+    await editor.learnAnew();
   }
 
   const titleOf = (steps: string) => groups.find((one) => one.steps === steps)?.title ?? steps;

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
+  import { invalidateAll } from '$app/navigation';
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { untrack } from 'svelte';
@@ -9,6 +10,8 @@
 
   interface Props {
     boundaries: readonly Boundary[];
+    /** What they were read from. */
+    were: string;
     pupils: readonly Pupil[];
     available: number;
     /** Several classes sat the paper: the boundaries may be for all of them. */
@@ -16,9 +19,11 @@
     problem?: string | undefined;
   }
 
-  let { boundaries, pupils, available, isShared, problem }: Props = $props();
+  let { boundaries, were, pupils, available, isShared, problem }: Props = $props();
 
   let isOpen = $state(untrack(() => problem !== undefined));
+  /** What the boundaries were when the form was opened. */
+  let was = $state(untrack(() => were));
   let rows = $state<{ grade: string; from: number | null }[]>([]);
   const graded = $derived(gradesOf(boundaries, pupils));
   const below = $derived(
@@ -28,6 +33,7 @@
 
   function open() {
     rows = [...boundaries.map((one) => ({ ...one })), { grade: '', from: null }];
+    was = were;
     isOpen = true;
   }
 </script>
@@ -42,8 +48,12 @@
         async ({ result, update }) => {
           await update({ reset: false });
           if (result.type === 'success') isOpen = false;
+          if (result.type !== 'failure' || result.status !== 409) return;
+          await invalidateAll();
+          was = were;
         }}
     >
+      <input type="hidden" name="was" value={was} />
       {#each rows as row, at (at)}
         <p>
           <input

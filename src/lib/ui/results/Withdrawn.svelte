@@ -1,5 +1,6 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
+  import { invalidateAll } from '$app/navigation';
   import { spoken } from '@zealous-quill/core/house-style';
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
@@ -16,10 +17,12 @@
       readonly by: string;
       readonly at: string;
     }[];
+    /** What the schemes of the paper were read from. */
+    were: string;
     problem?: string | undefined;
   }
 
-  let { items, withdrawn, problem }: Props = $props();
+  let { items, withdrawn, were, problem }: Props = $props();
 
   let isOpen = $state(untrack(() => problem !== undefined));
   const labelOf = (id: number) => items.find((item) => item.id === id)?.label ?? '';
@@ -30,6 +33,7 @@
     <form method="POST" action="?/withdraw" use:enhance>
       <input type="hidden" name="part" value={one.partId} />
       <input type="hidden" name="how" value="no" />
+      <input type="hidden" name="was" value={were} />
       <input type="hidden" name="reason" value="taken back" />
       <p>
         <strong>{labelOf(one.partId)}</strong> is withdrawn: {one.withdrawn === 'left-out'
@@ -48,8 +52,10 @@
         async ({ result, update }) => {
           await update({ reset: false });
           if (result.type === 'success') isOpen = false;
+          if (result.type === 'failure' && result.status === 409) await invalidateAll();
         }}
     >
+      <input type="hidden" name="was" value={were} />
       <label>
         Part
         <select name="part">

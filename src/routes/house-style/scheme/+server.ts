@@ -3,19 +3,23 @@ import { schemeSchema } from '@zealous-quill/core/marking';
 import { findCard } from '@zealous-quill/core/skills';
 import { db } from '$lib/server/database/connection';
 import { setDefaultScheme } from '$lib/server/database/default-schemes';
-import { post, reply } from '$lib/server/api/reply';
+import { CHANGED_MEANWHILE } from '$lib/server/was';
+import { fail, post, reply } from '$lib/server/api/reply';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 
 const request = z.strictObject({
   skill: z.string().refine((id) => findCard(id) !== undefined, 'there is no such skill'),
   kind: z.enum(partKinds),
-  scheme: z.nullable(schemeSchema)
+  scheme: z.nullable(schemeSchema),
+  was: z.string().max(40)
 });
 
 /** How the department marks a skill in one presentation from now on; with no scheme, as is usual. */
 export const POST: RequestHandler = ({ request: sent }) =>
-  post(request, ({ scheme, ...of }) => {
-    setDefaultScheme(db(), of, scheme);
-    return reply({ ok: true });
+  post(request, ({ scheme, was, ...of }) => {
+    const set = setDefaultScheme(db(), of, scheme, was);
+    return set.ok
+      ? reply({ was: set.was })
+      : fail(409, 'changed', CHANGED_MEANWHILE, { was: set.was });
   })({ request: sent });

@@ -4,7 +4,11 @@ import { readHouseStyle } from '$lib/server/database/house-style';
 import { createPaper, styleOf } from '$lib/server/database/papers';
 import { readResults, type Results } from '$lib/server/database/results';
 import { withdrawals } from '$lib/server/database/schema';
-import { addSchemeVersion, withdrawnParts } from '$lib/server/database/scheme-versions';
+import {
+  addSchemeVersion,
+  changesSince,
+  withdrawnParts
+} from '$lib/server/database/scheme-versions';
 import {
   readBoundaries,
   readSitting,
@@ -21,6 +25,7 @@ import { needsOf } from '$lib/server/practice';
 import { newSeed } from '$lib/server/seeds';
 import { error, fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
+import { CHANGED_MEANWHILE, wasOf } from '$lib/server/was';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params, url }) => {
@@ -37,6 +42,8 @@ export const load: PageServerLoad = ({ params, url }) => {
     /** The classes that sat the paper, this one among them. */
     sittings: all.map(({ id, className, satOn, scripts }) => ({ id, className, satOn, scripts })),
     boundaries: readBoundaries(db(), sitting.id),
+    boundariesWere: wasOf(readBoundaries(db(), sitting.id)),
+    schemesWere: wasOf(changesSince(db(), sitting.paperId)),
     withdrawn: withdrawnParts(db(), sitting.paperId)
   };
 };
@@ -74,11 +81,12 @@ export const actions: Actions = {
         gradeProblem: isOwn ? issue.message : 'Each grade needs a name and a whole number of marks.'
       });
     }
-    const ids =
-      textOf(form, 'all') === 'yes'
-        ? sittingsOf(db(), sitting.paperId).map(({ id }) => id)
-        : [sitting.id];
-    setBoundaries(db(), ids, read.data);
+    const others =
+      textOf(form, 'all') === 'yes' ? sittingsOf(db(), sitting.paperId).map(({ id }) => id) : [];
+    const ids = [sitting.id, ...others.filter((id) => id !== sitting.id)];
+    if (!setBoundaries(db(), ids, read.data, textOf(form, 'was'))) {
+      return fail(409, { gradeProblem: CHANGED_MEANWHILE });
+    }
     return { isDone: true };
   },
   withdraw: async ({ params, request }) => {
@@ -92,7 +100,11 @@ export const actions: Actions = {
     const reason = textOf(form, 'reason').slice(0, 200);
     if (!part || !withdrawn) return fail(400, { withdrawProblem: 'Choose a part.' });
     if (reason === '') return fail(400, { withdrawProblem: 'Say why: it is kept with the part.' });
-    addSchemeVersion(db(), part.id, { scheme: part.scheme, withdrawn, reason });
+    const { scheme } = part;
+    const was = { paperId: sitting.paperId, schemes: textOf(form, 'was') };
+    if (!addSchemeVersion(db(), part.id, { scheme, withdrawn, reason }, was)) {
+      return fail(409, { withdrawProblem: CHANGED_MEANWHILE });
+    }
     return { isDone: true };
   },
   /**

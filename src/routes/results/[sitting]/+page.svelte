@@ -134,12 +134,18 @@
   <section aria-label="Error patterns">
     <Grades
       boundaries={data.boundaries}
+      were={data.boundariesWere}
       pupils={results.pupils}
       available={results.available}
       isShared={data.sittings.length > 1}
       problem={form?.gradeProblem}
     />
-    <Withdrawn items={results.items} withdrawn={data.withdrawn} problem={form?.withdrawProblem} />
+    <Withdrawn
+      items={results.items}
+      withdrawn={data.withdrawn}
+      were={data.schemesWere}
+      problem={form?.withdrawProblem}
+    />
     {#if isMixed}<SkillTable skills={results.skills} {picked} />{/if}
     <PatternTable
       patterns={results.patterns}

@@ -1,7 +1,8 @@
 import { db } from '$lib/server/database/connection';
 import { readClass } from '$lib/server/database/classes';
-import { pupilPrints, setNeeds } from '$lib/server/database/pupil-needs';
+import { pupilPrints, setNeeds, type Needs } from '$lib/server/database/pupil-needs';
 import { idOf } from '$lib/server/forms';
+import { CHANGED_MEANWHILE } from '$lib/server/was';
 import { error, fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -14,11 +15,20 @@ export const load: PageServerLoad = ({ params }) => {
 export const actions: Actions = {
   set: async ({ params, request }) => {
     const form = await request.formData();
-    const largePrint = pupilPrints.find((one) => String(one) === form.get('print'));
+    const [needs, was] = [needsOf(form, ''), needsOf(form, 'was-')];
+    if (!needs || !was) return fail(400, { problem: 'There is no such size of print.' });
     const own = { classId: idOf(params.id) ?? 0, id: idOf(form.get('pupil')) ?? 0 };
-    const extraTime = form.get('time') === 'yes';
-    if (largePrint === undefined || !setNeeds(db(), own, { largePrint, extraTime })) {
+    const code = setNeeds(db(), own, needs, was);
+    if (code === 'missing') {
       return fail(400, { problem: 'This pupil is not in the class any more.' });
     }
+    if (code === 'changed') return fail(409, { problem: CHANGED_MEANWHILE });
   }
 };
+
+function needsOf(form: FormData, prefix: string): Needs | undefined {
+  const largePrint = pupilPrints.find((one) => String(one) === form.get(`${prefix}print`));
+  return largePrint === undefined
+    ? undefined
+    : { largePrint, extraTime: form.get(`${prefix}time`) === 'yes' };
+}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
+  import { invalidateAll } from '$app/navigation';
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
 
@@ -29,10 +30,15 @@
             method="POST"
             action="?/set"
             use:enhance={() =>
-              ({ update }) =>
-                update({ reset: false })}
+              async ({ result, update }) => {
+                await update({ reset: false });
+                // What was chosen in another window is shown.
+                if (result.type === 'failure') await invalidateAll();
+              }}
           >
             <input type="hidden" name="pupil" value={id} />
+            <input type="hidden" name="was-print" value={largePrint} />
+            <input type="hidden" name="was-time" value={extraTime ? 'yes' : ''} />
             <select
               name="print"
               value={String(largePrint)}

@@ -12,6 +12,8 @@ import { db } from '$lib/server/database/connection';
 import { readForms } from '$lib/server/database/exam-forms';
 import { factsOfExam, newExamEdition, readExam, setExamState } from '$lib/server/database/exams';
 import { readHouseStyle } from '$lib/server/database/house-style';
+import { departmentSchemes } from '$lib/server/database/default-schemes';
+import { wasOf } from '$lib/server/was';
 import { changesSince } from '$lib/server/database/scheme-versions';
 import { createPlan } from '$lib/server/database/plans';
 import { dealings } from '$lib/server/database/dealing';
@@ -43,6 +45,8 @@ export const load: PageServerLoad = ({ params }) => {
   return {
     ...rest,
     ...{ exam, style },
+    schemesWere: wasOf(since),
+    departmentSchemes: departmentSchemes(db()),
     since: Object.fromEntries(
       Object.entries(since).map(([id, { scheme: _, ...change }]) => [id, change])
     ),

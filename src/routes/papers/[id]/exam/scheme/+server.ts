@@ -3,20 +3,25 @@ import { db } from '$lib/server/database/connection';
 import { addSchemeVersion, satPart } from '$lib/server/database/scheme-versions';
 import { fail, post, reply } from '$lib/server/api/reply';
 import { idOf } from '$lib/server/forms';
+import { CHANGED_MEANWHILE } from '$lib/server/was';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 
 const request = z.strictObject({
   part: z.string().max(40),
   scheme: schemeSchema,
-  reason: z.string().trim().min(1).max(200)
+  reason: z.string().trim().min(1).max(200),
+  /** What the page was read from. */
+  was: z.string().max(40)
 });
 
 /** Marks a part of a sat exam by another scheme from now on; what is marked keeps its marks. */
 export const POST: RequestHandler = ({ params, request: sent }) =>
-  post(request, ({ part, scheme, reason }) => {
-    const found = satPart(db(), idOf(params.id) ?? 0, part);
+  post(request, ({ part, scheme, reason, was }) => {
+    const paperId = idOf(params.id) ?? 0;
+    const found = satPart(db(), paperId, part);
     if (!found) return fail(404, 'missing', 'This part was not sat.');
-    addSchemeVersion(db(), found.id, { scheme, reason, withdrawn: found.withdrawn });
-    return reply({ ok: true });
+    const version = { scheme, reason, withdrawn: found.withdrawn };
+    const isAdded = addSchemeVersion(db(), found.id, version, { paperId, schemes: was });
+    return isAdded ? reply({ ok: true }) : fail(409, 'changed', CHANGED_MEANWHILE);
   })({ request: sent });
