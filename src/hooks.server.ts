@@ -1,14 +1,22 @@
 import { fail } from '$lib/server/api/reply';
 import { readableForm, wrongForm } from '$lib/server/form-request';
-import { allowedHosts, isForeign, isKnownHost } from '$lib/server/strangers';
+import {
+  allowedHosts,
+  isForeign,
+  isKnownHost,
+  OPEN_WARNING,
+  opennessOf
+} from '$lib/server/strangers';
 import { db, holdDatabase } from '$lib/server/database/connection';
 import { backUpBeforeUpdate, keepHouse } from '$lib/server/backup/maintenance';
+import { clearLeftovers } from '$lib/server/backup/leftovers';
+import { damageAdvice } from '$lib/server/backup/damage';
 import { storageProblem } from '$lib/server/database/storage-problem';
 import { logAnswer, logFailure } from '$lib/server/server-log';
 import { randomUUID } from 'node:crypto';
 import { startThreads } from '$lib/server/jobs/pool';
 import { building } from '$app/environment';
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
 
 const hosts = allowedHosts(process.env);
 
@@ -28,24 +36,45 @@ const NAMED = /^\/(classes|marking|results|records)(\/|$)/;
 /** A second server on the same database would hand out what the first one is writing: it does not start. */
 export const init: ServerInit = async () => {
   if (building) return;
+  sayHowOpen();
   if (!holdDatabase()) {
     console.error(
       'Another server is running on this database. Stop it first, or name another file in DATABASE.'
     );
     process.exit(1);
   }
+  clearLeftovers({ isStart: true });
+  await stopIfDamaged();
   await backUpBeforeUpdate();
   db();
   keepHouse();
   startThreads();
 };
 
+/** A server that others on the network reach starts only if that is said twice. */
+function sayHowOpen(): void {
+  const openness = opennessOf(process.env);
+  if (openness === 'closed') return;
+  console.error(OPEN_WARNING);
+  if (openness === 'open') return;
+  console.error('If that is meant, start it with OPEN_TO_NETWORK=yes; else leave HOST out.');
+  process.exit(1);
+}
+
+/** A damaged database is not opened: the terminal says what to do. */
+async function stopIfDamaged(): Promise<void> {
+  const advice = await damageAdvice();
+  if (advice === undefined) return;
+  console.error(advice);
+  process.exit(1);
+}
+
 /** Strangers are refused before anything is read: another site's requests, and hosts that nobody here has named. */
 export const handle: Handle = async ({ event, resolve }) => {
   const { request, url, route, locals } = event;
   const began = performance.now();
   locals.requestId = randomUUID();
-  const refused = refusal(request, url);
+  const refused = refusal(request, url, addressOf(event));
   if (!refused) readableForm(request);
   const response = refused ?? (await resolve(event));
   await readToEnd(request);
@@ -64,8 +93,12 @@ export const handle: Handle = async ({ event, resolve }) => {
   return response;
 };
 
-function refusal(request: Request, url: URL): Response | undefined {
-  if (!isKnownHost(request, hosts)) {
+/** Where a request comes from, by its connection. */
+const addressOf = ({ platform, getClientAddress }: RequestEvent): string =>
+  platform?.req?.socket.remoteAddress ?? getClientAddress();
+
+function refusal(request: Request, url: URL, address: string): Response | undefined {
+  if (!isKnownHost(request, hosts, address)) {
     return fail(403, 'foreign-host', 'This server does not answer to that host.');
   }
   if (isForeign(request)) return fail(403, 'foreign', 'This request was sent from another site.');

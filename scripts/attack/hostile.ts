@@ -126,7 +126,7 @@ const forms: readonly (readonly [path: string, fields: Readonly<Record<string, s
   ['/records/names?/erase', { class: '4' }],
   ['/records/backups?/schedule', { backupHours: '0', backupsKept: '2' }],
   ['/records/backups?/restore', { name: '../x' }],
-  ['/records/backups?/upload', { file: 'x' }]
+  ['/records/backups?/received', { file: 'x' }]
 ];
 
 const response = {

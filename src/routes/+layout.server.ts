@@ -1,5 +1,12 @@
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
+import { OPEN_WARNING, opennessOf } from '$lib/server/strangers';
 import type { LayoutServerLoad } from './$types';
 
-export const load: LayoutServerLoad = () => ({ style: readHouseStyle(db()) });
+const isOpen = opennessOf(process.env) === 'open';
+
+export const load: LayoutServerLoad = () => ({
+  style: readHouseStyle(db()),
+  /** What every page says where others on the network can reach the server. */
+  openWarning: isOpen ? OPEN_WARNING : ''
+});

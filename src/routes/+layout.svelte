@@ -4,7 +4,7 @@
   import { theme } from '$lib/ui/kit/theme';
   import Rail from '$lib/ui/shell/Rail.svelte';
 
-  let { children } = $props();
+  let { data, children } = $props();
   let isHelpOpen = $state(false);
 
   function help(event: KeyboardEvent) {
@@ -22,7 +22,10 @@
   <a class="skip" href="#main">To the content</a>
   <div class="frame">
     <Rail onhelp={() => (isHelpOpen = true)} />
-    <main id="main" tabindex="-1">{@render children()}</main>
+    <main id="main" tabindex="-1">
+      {#if data.openWarning}<p class="open">{data.openWarning}</p>{/if}
+      {@render children()}
+    </main>
   </div>
   {#if isHelpOpen}
     {#await import('$lib/ui/shell/KeyHelp.svelte') then { default: KeyHelp }}
@@ -41,6 +44,13 @@
     padding: var(--space-4) var(--space-5) var(--space-6);
     outline: none;
     min-width: 0;
+  }
+  .open {
+    margin-bottom: var(--space-3);
+    padding: var(--space-1) var(--space-3);
+    color: var(--lamp);
+    background: var(--lamp-soft);
+    border-left: 4px solid var(--lamp);
   }
   .skip {
     position: absolute;

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { allowedHosts, isForeign, isKnownHost } from './strangers';
+import { allowedHosts, isForeign, isKnownHost, isLoopback, opennessOf } from './strangers';
 
 const calling = (headers: Record<string, string>, method = 'GET') => ({
   method,
@@ -12,7 +12,7 @@ test('only this machine and the hosts that are named are answered', () => {
     ORIGIN: 'http://marks.example:4173',
     ALLOWED_HOSTS: 'Desk, lantern'
   });
-  const known = (host: string) => isKnownHost(calling({ host }), hosts);
+  const known = (host: string) => isKnownHost(calling({ host }), hosts, '127.0.0.1');
   for (const host of [
     'localhost:4173',
     '127.0.0.1',
@@ -33,7 +33,41 @@ test('only this machine and the hosts that are named are answered', () => {
   ]) {
     assert.ok(!known(host), host);
   }
-  assert.ok(!isKnownHost(calling({ host: 'marks.example' }), allowedHosts({})));
+  assert.ok(!isKnownHost(calling({ host: 'marks.example' }), allowedHosts({}), '127.0.0.1'));
+});
+
+test('by the names of this machine only this machine calls, whatever a request says', () => {
+  const hosts = allowedHosts({ ORIGIN: 'http://127.0.0.1:4173', ALLOWED_HOSTS: 'localhost, desk' });
+  const known = (host: string, address: string) => isKnownHost(calling({ host }), hosts, address);
+  for (const host of ['localhost', '127.0.0.1:4173', '[::1]']) {
+    for (const own of ['127.0.0.1', '127.3.4.5', '::1', '::ffff:127.0.0.1']) {
+      assert.ok(known(host, own), `${host} from ${own}`);
+    }
+    for (const other of [
+      '10.0.0.7',
+      '::ffff:10.0.0.7',
+      'fe80::1',
+      '',
+      '1127.0.0.1',
+      '127.0.0.1.x'
+    ]) {
+      assert.ok(!known(host, other), `${host} from ${other}`);
+    }
+  }
+  assert.ok(known('desk', '10.0.0.7'));
+  assert.ok(isLoopback('127.0.0.1') && !isLoopback('128.0.0.1'));
+});
+
+test('a server is open to the network only where both its host and OPEN_TO_NETWORK say so', () => {
+  assert.equal(opennessOf({}), 'closed');
+  for (const HOST of ['127.0.0.1', '127.1.2.3', 'localhost', '::1', '[::1]']) {
+    assert.equal(opennessOf({ HOST }), 'closed', HOST);
+  }
+  for (const HOST of ['0.0.0.0', '::', '10.0.0.7', 'marks.example']) {
+    assert.equal(opennessOf({ HOST }), 'unmeant', HOST);
+    assert.equal(opennessOf({ HOST, OPEN_TO_NETWORK: 'true' }), 'unmeant', HOST);
+    assert.equal(opennessOf({ HOST, OPEN_TO_NETWORK: 'yes' }), 'open', HOST);
+  }
 });
 
 test('what another site sends is foreign, whether or not it names itself; a link is not', () => {

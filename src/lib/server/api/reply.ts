@@ -52,14 +52,19 @@ export function post<T>(
     if (json === undefined) return invalid([{ field: '', problem: 'not readable as JSON' }]);
     const parsed = z.safeParse(schema, json.value);
     if (!parsed.success) return invalid(problemsOf(parsed.error));
-    try {
-      return await handle(parsed.data);
-    } catch (error) {
-      const problem = storageProblem(error);
-      if (!problem) throw error;
-      return fail(503, problem.code, problem.message);
-    }
+    return keeping(() => handle(parsed.data));
   };
+}
+
+/** Answers a request that keeps something; if nothing can be kept just now, it says so like any save. */
+export async function keeping(work: () => Response | Promise<Response>): Promise<Response> {
+  try {
+    return await work();
+  } catch (error) {
+    const problem = storageProblem(error);
+    if (!problem) throw error;
+    return fail(503, problem.code, problem.message);
+  }
 }
 
 export interface Problem {

@@ -5,8 +5,6 @@ import {
   closeSync,
   createReadStream,
   fsyncSync,
-  mkdirSync,
-  mkdtempSync,
   openSync,
   readFileSync,
   renameSync,
@@ -18,7 +16,9 @@ import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { create, extract } from 'tar';
 import { z } from 'zod';
+import { knownHashes } from '../database/connection';
 import { version } from '../version';
+import { makeRoom } from './leftovers';
 
 /** Why a backup was made; its name says so. */
 export const reasons = ['by-hand', 'by-schedule', 'before-update', 'before-restore'] as const;
@@ -51,15 +51,14 @@ export class UnusableBackup extends Error {}
  * checksum in one gzipped tar file. The uploads are in the database. Gives the name of the file in `folder`.
  */
 export async function makeBackup(file: string, folder: string, reason: Reason): Promise<string> {
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
-  const room = mkdtempSync(join(folder, '.making-'));
+  const room = makeRoom('making', folder);
   try {
     const copy = join(room, CONTENT);
     const source = new Database(file, { fileMustExist: true });
     // In one go: a copy in steps begins again whenever something is saved.
     await source.backup(copy, { progress: () => Number.MAX_SAFE_INTEGER });
     source.close();
-    const found = inspect(copy);
+    const { hashes: _, ...found } = inspect(copy);
     const madeAt = new Date().toISOString();
     const manifest: Manifest = {
       ...{ application: APPLICATION, version, madeAt, reason, ...found },
@@ -115,8 +114,25 @@ export async function openBackup(
       `This backup was made by version ${manifest.version}, which is newer than this one (${version}).`
     );
   }
-  inspect(path);
+  const found = inspect(path);
+  checkHistory(found.hashes, manifest);
+  if (JSON.stringify(found.rows) !== JSON.stringify(manifest.rows)) {
+    throw new UnusableBackup('What this backup says of itself is not what is in it.');
+  }
   return { path, manifest };
+}
+
+/** Whatever the manifest says: the database itself tells by which migrations it was built. */
+function checkHistory(hashes: readonly string[], { version: by }: Manifest): void {
+  const known = knownHashes();
+  const isOurs =
+    hashes.length > 0 && hashes.every((hash, at) => at >= known.length || hash === known[at]);
+  if (!isOurs) throw new UnusableBackup('The database in this file is none of this application.');
+  if (hashes.length > known.length) {
+    throw new UnusableBackup(
+      `This backup was made by version ${by}, which is newer than this one (${version}).`
+    );
+  }
 }
 
 function readManifest(path: string): Manifest {
@@ -127,8 +143,13 @@ function readManifest(path: string): Manifest {
   }
 }
 
+interface Inspected extends Pick<Manifest, 'migrations' | 'rows'> {
+  /** The migrations it was built by, the first first. */
+  readonly hashes: readonly string[];
+}
+
 /** Opens a copy and checks it; gives what it holds. */
-function inspect(path: string): Pick<Manifest, 'migrations' | 'rows'> {
+function inspect(path: string): Inspected {
   const copy = new Database(path);
   try {
     // One file, without a log beside it.
@@ -139,13 +160,21 @@ function inspect(path: string): Pick<Manifest, 'migrations' | 'rows'> {
       throw new UnusableBackup('The database in this backup is damaged.');
     }
     const tables = copy
-      .prepare("select name from sqlite_master where type = 'table' and name not like 'sqlite%'")
+      .prepare(
+        "select name from sqlite_master where type = 'table' and name not like 'sqlite%' order by name"
+      )
       .pluck()
       .all() as string[];
     const rows = Object.fromEntries(
       tables.map((name) => [name, copy.prepare(`select count(*) from "${name}"`).pluck().get()])
     ) as Record<string, number>;
-    return { migrations: rows['__drizzle_migrations'] ?? 0, rows };
+    const hashes = tables.includes('__drizzle_migrations')
+      ? (copy
+          .prepare('select hash from __drizzle_migrations order by rowid')
+          .pluck()
+          .all() as string[])
+      : [];
+    return { migrations: hashes.length, rows, hashes };
   } catch (error) {
     if (error instanceof UnusableBackup) throw error;
     throw new UnusableBackup('The database in this backup cannot be read.');

@@ -1,16 +1,30 @@
 import assert from 'node:assert/strict';
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
+import Database from 'better-sqlite3';
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import {
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  utimesSync,
+  writeFileSync
+} from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
 import { gunzipSync } from 'node:zlib';
 import { after, before, test } from 'node:test';
-import { create } from 'tar';
+import { create, extract } from 'tar';
 import { createClass } from '../database/classes';
-import { db, openDatabase } from '../database/connection';
+import { closeDatabase, db, openDatabase } from '../database/connection';
 import { saveKeepings } from '../database/keepings';
 import { department, held } from '../database/department.test-helper';
+import { damageAdvice } from './damage';
+import { clearLeftovers, makeRoom } from './leftovers';
+import { forgetReceived, receive, receivedPath } from './received';
 import { backUp, backUpBeforeUpdate, keepHouseNow, restore } from './maintenance';
-import { backupPath, listBackups, thinBackups } from './store';
+import { backupFolder, backupPath, listBackups, thinBackups } from './store';
 
 const folder = mkdtempSync(join(tmpdir(), 'backup-'));
 const room = (name: string) => join(folder, name);
@@ -58,7 +72,6 @@ test('what is damaged, changed or none of ours is refused, and the database stay
   const packed = async (name: string, change: (inside: string) => void) => {
     const inside = room(`${name}-inside`);
     mkdirSync(inside);
-    const { extract } = await import('tar');
     await extract({ file: backupPath(made.name)!, cwd: inside });
     change(inside);
     await create({ gzip: true, file: room(name), cwd: inside }, [
@@ -79,6 +92,129 @@ test('what is damaged, changed or none of ours is refused, and the database stay
     writeFileSync(path, JSON.stringify({ ...manifest, migrations: 999 }));
   });
   await packed('nameless.tar.gz', (inside) => writeFileSync(join(inside, 'manifest.json'), '{}'));
+});
+
+test('the database itself is looked at, whatever the manifest says of it', async () => {
+  const made = await backUp('by-hand');
+  assert.ok(made.ok, 'made');
+  const kept = held(db());
+  /** A backup with a changed database, and a manifest that fits it. */
+  const forged = async (name: string, change: (database: Database.Database) => void) => {
+    const inside = room(`${name}-inside`);
+    mkdirSync(inside);
+    await extract({ file: backupPath(made.name)!, cwd: inside });
+    const database = new Database(join(inside, 'database.sqlite'));
+    change(database);
+    const rows = Object.fromEntries(
+      database
+        .prepare(
+          "select name from sqlite_master where type = 'table' and name not like 'sqlite%' order by name"
+        )
+        .pluck()
+        .all()
+        .map((table) => [
+          table,
+          database
+            .prepare(`select count(*) from "${String(table)}"`)
+            .pluck()
+            .get()
+        ])
+    );
+    database.close();
+    const bytes = readFileSync(join(inside, 'database.sqlite'));
+    const path = join(inside, 'manifest.json');
+    const manifest = {
+      ...JSON.parse(readFileSync(path, 'utf8')),
+      ...{ rows, bytes: bytes.length, migrations: 1 },
+      sha256: createHash('sha256').update(bytes).digest('hex')
+    };
+    writeFileSync(path, JSON.stringify(manifest));
+    await create({ gzip: true, file: room(name), cwd: inside }, [
+      'manifest.json',
+      'database.sqlite'
+    ]);
+    return restore(room(name));
+  };
+  const refused = async (
+    name: string,
+    problem: RegExp,
+    change: (database: Database.Database) => void
+  ) => {
+    const result = await forged(name, change);
+    assert.ok(!result.ok && problem.test(result.problem), `${name}: ${JSON.stringify(result)}`);
+    assert.deepEqual(held(db()), kept);
+  };
+  await refused('foreign.tar.gz', /none of this application/, (database) => {
+    database.pragma('foreign_keys = off');
+    database.exec('drop table __drizzle_migrations');
+  });
+  await refused('others.tar.gz', /none of this application/, (database) =>
+    database.exec("update __drizzle_migrations set hash = 'other' where rowid = 1")
+  );
+  await refused('later.tar.gz', /newer than this one/, (database) =>
+    database.exec("insert into __drizzle_migrations (hash, created_at) values ('later', 1)")
+  );
+  await refused('trigger.tar.gz', /built otherwise/, (database) =>
+    database.exec('create trigger t after insert on pupils begin delete from pupils; end')
+  );
+  const restored = await forged('ours.tar.gz', () => undefined);
+  assert.ok(restored.ok, JSON.stringify(restored));
+});
+
+test('what a killed backup or restore left is removed, and nothing of one that is at work', () => {
+  const own = room('leftovers');
+  mkdirSync(own);
+  const gone = spawnSync('true').pid;
+  const names = [
+    `.making-${gone}-abc`,
+    '.restoring-abc',
+    `.sent-${gone}-x`,
+    'kept.tar.gz',
+    '.other'
+  ];
+  for (const name of names) mkdirSync(join(own, name));
+  const working = makeRoom('making', own);
+  clearLeftovers({ folder: own });
+  assert.deepEqual(readdirSync(own).sort(), [basename(working), '.other', 'kept.tar.gz'].sort());
+  clearLeftovers({ folder: own, isStart: true });
+  assert.deepEqual(readdirSync(own).sort(), ['.other', 'kept.tar.gz']);
+});
+
+test('a file comes in pieces of any number; one that is sent twice is written once', () => {
+  const whole = Buffer.from('abcdefghij'.repeat(50));
+  let file = '';
+  for (let at = 0; at < whole.length; at += 70) {
+    const piece = whole.subarray(at, at + 70);
+    const done = receive(file, at, piece);
+    assert.ok(done.ok, JSON.stringify(done));
+    file = done.file;
+    assert.deepEqual(receive(file, at, piece), done);
+  }
+  assert.deepEqual(receive(file, 7, whole), { ok: false, code: 'order', bytes: whole.length });
+  assert.deepEqual(readFileSync(receivedPath(file)!), whole);
+  forgetReceived(file);
+  assert.deepEqual(receive(file, 0, whole), { ok: false, code: 'missing' });
+});
+
+test('a damaged database is not opened: the newest backup that opens is named, and puts it right', async () => {
+  const made = await backUp('by-hand');
+  assert.ok(made.ok, 'made');
+  const kept = held(db());
+  const broken = join(backupFolder(), 'zealous-quill-9999-by-hand.tar.gz');
+  writeFileSync(broken, 'no backup');
+  assert.equal(await damageAdvice(), undefined);
+  closeDatabase();
+  const bytes = readFileSync(file);
+  bytes.fill(0x5a, 0, 4096);
+  writeFileSync(file, bytes);
+  const advice = await damageAdvice();
+  assert.match(advice ?? '', /is damaged/);
+  assert.ok(advice!.includes(made.name) && !advice!.includes('9999'), advice);
+  const restored = await restore(backupPath(made.name)!);
+  assert.ok(restored.ok, JSON.stringify(restored));
+  assert.deepEqual(held(db()), kept);
+  assert.deepEqual(readFileSync(restored.before), bytes);
+  rmSync(broken);
 });
 
 test('the oldest that were made by themselves go, those by hand never; no other file is given', () => {

@@ -1,12 +1,20 @@
-import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
+import { renameSync, rmSync } from 'node:fs';
 import { emptyBin } from '../database/bin';
 import { change, forgetCarriedOut } from '../database/change';
-import { databaseFile, db, needsUpdate, replaceDatabase } from '../database/connection';
+import {
+  closeDatabase,
+  databaseFile,
+  db,
+  needsUpdate,
+  replaceDatabase
+} from '../database/connection';
 import { readKeepings } from '../database/keepings';
 import { run } from '../jobs/pool';
+import { undoneWords } from '../jobs/words';
 import { logFailure } from '../server-log';
 import type { Manifest, Reason } from './archive';
+import { isDamaged, setAside } from './damage';
+import { makeRoom } from './leftovers';
 import { backupFolder, listBackups, thinBackups } from './store';
 
 export type BackedUp =
@@ -27,7 +35,7 @@ export const backUp = (reason: Reason): Promise<BackedUp> => inTurn(() => backUp
 async function backUpNow(reason: Reason, file = databaseFile()): Promise<BackedUp> {
   try {
     const done = await run('backup', { file, folder: backupFolder(), reason });
-    if (!done.ok) return { ok: false, problem: 'The backup took too long and was broken off.' };
+    if (!done.ok) return { ok: false, problem: undoneWords[done.error.code] };
     return { ok: true, name: done.result };
   } catch (error) {
     logFailure('backup', error);
@@ -52,13 +60,19 @@ export type PutBack =
 export const restore = (archive: string): Promise<PutBack> => inTurn(() => restoreNow(archive));
 
 async function restoreNow(archive: string): Promise<PutBack> {
-  const folder = backupFolder();
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
-  const room = mkdtempSync(join(folder, '.restoring-'));
+  const room = makeRoom('restoring');
   try {
     const done = await run('unpack', { archive, room });
-    if (!done.ok) return { ok: false, problem: 'The backup took too long to unpack.' };
+    if (!done.ok) return { ok: false, problem: undoneWords[done.error.code] };
     if (!done.result.ok) return done.result;
+    if (isDamaged()) {
+      // Of a damaged database there is no backup; it is kept as it is.
+      closeDatabase();
+      const before = setAside();
+      renameSync(done.result.path, databaseFile());
+      change(db(), (_, log) => log('a backup was restored', 'department'));
+      return { ok: true, manifest: done.result.manifest, before };
+    }
     const before = await backUpNow('before-restore');
     if (!before.ok) return before;
     if (!replaceDatabase(done.result.path)) {

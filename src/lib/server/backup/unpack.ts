@@ -1,4 +1,4 @@
-import { knownMigrations, openDatabase } from '../database/connection';
+import { knownMigrations, openDatabase, type Db } from '../database/connection';
 import { openBackup, sync, UnusableBackup, type Manifest } from './archive';
 
 export interface UnpackAsked {
@@ -16,12 +16,31 @@ export async function unpack({ archive, room }: UnpackAsked): Promise<Unpacked> 
   try {
     const { path, manifest } = await openBackup(archive, room, knownMigrations());
     const copy = openDatabase(path);
+    const fresh = openDatabase(':memory:');
+    const isBuiltAlike = schemaOf(copy) === schemaOf(fresh);
+    fresh.$client.close();
     copy.$client.pragma('wal_checkpoint(TRUNCATE)');
     copy.$client.close();
     sync(path);
+    if (!isBuiltAlike) {
+      return {
+        ok: false,
+        problem: 'The database in this file is built otherwise than this application builds it.'
+      };
+    }
     return { ok: true, path, manifest };
   } catch (error) {
     if (error instanceof UnusableBackup) return { ok: false, problem: error.message };
     throw error;
   }
+}
+
+/** How a database is built, in words of SQLite: its tables, indexes and triggers, and nothing else. */
+function schemaOf({ $client }: Db): string {
+  const rows = $client
+    .prepare(
+      "select type, name, sql from sqlite_master where name not like 'sqlite%' order by type, name"
+    )
+    .all();
+  return JSON.stringify(rows);
 }

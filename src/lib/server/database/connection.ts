@@ -75,8 +75,7 @@ export function replaceDatabase(copy: string): boolean {
   const file = databaseFile();
   const [checkpoint] = db().$client.pragma('wal_checkpoint(TRUNCATE)') as { busy: number }[];
   if (checkpoint?.busy) return false;
-  opened?.$client.close();
-  opened = undefined;
+  closeDatabase();
   // A log that was left would be read as that of the new database. It is empty: all of it is in the old one.
   for (const end of ['-wal', '-shm']) rmSync(file + end, { force: true });
   renameSync(copy, file);
@@ -84,11 +83,19 @@ export function replaceDatabase(copy: string): boolean {
   return true;
 }
 
+/** Closes the application's database, so that its file can be moved. */
+export function closeDatabase(): void {
+  opened?.$client.close();
+  opened = undefined;
+}
+
 const migrationsFolder = () => process.env['MIGRATIONS'] ?? 'drizzle';
 
-/** How many migrations this version knows. */
-export const knownMigrations = () =>
-  readMigrationFiles({ migrationsFolder: migrationsFolder() }).length;
+/** The migrations that this version knows, each by a hash of its text, the first first. */
+export const knownHashes = (): string[] =>
+  readMigrationFiles({ migrationsFolder: migrationsFolder() }).map(({ hash }) => hash);
+
+export const knownMigrations = (): number => knownHashes().length;
 
 /** Whether a database file is there that has not had all migrations. */
 export function needsUpdate(file = databaseFile()): boolean {

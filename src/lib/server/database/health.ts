@@ -1,4 +1,4 @@
-import { statfsSync } from 'node:fs';
+import { rmSync, statfsSync, writeFileSync } from 'node:fs';
 import { db, type Db } from './connection';
 import { storageProblem, type StorageProblem } from './storage-problem';
 
@@ -6,8 +6,9 @@ export type Health = 'ready' | StorageProblem['code'] | 'unavailable';
 
 /** Bytes that must be free, or soon nothing can be saved. */
 const ROOM = 20 * 1024 * 1024;
+const PROBE = Buffer.alloc(64 * 1024);
 
-/** Whether something could be saved now; nothing is. */
+/** Whether something could be saved now; nothing is. It is found out anew each time: a disk that had no room may have it. */
 export function databaseHealth(own: () => Db = db): Health {
   try {
     const client = own().$client;
@@ -19,13 +20,24 @@ export function databaseHealth(own: () => Db = db): Health {
     } finally {
       client.pragma(`busy_timeout = ${Number(patience)}`);
     }
-    return client.memory || hasRoom(client.name) ? 'ready' : 'full';
+    return client.memory ? 'ready' : roomBeside(client.name);
   } catch (error) {
     return storageProblem(error)?.code ?? 'unavailable';
   }
 }
 
-function hasRoom(file: string): boolean {
+/** Whether something could be written beside a database just now: it is tried, as what is free says nothing of limits. */
+function roomBeside(file: string): Health {
   const { bavail, bsize } = statfsSync(file);
-  return bavail * bsize > ROOM;
+  if (bavail * bsize <= ROOM) return 'full';
+  const probe = `${file}-probe`;
+  try {
+    writeFileSync(probe, PROBE, { mode: 0o600 });
+    return 'ready';
+  } catch (error) {
+    const { code } = error as NodeJS.ErrnoException;
+    return code === 'ENOSPC' || code === 'EDQUOT' || code === 'EFBIG' ? 'full' : 'unwritable';
+  } finally {
+    rmSync(probe, { force: true });
+  }
 }

@@ -3,7 +3,7 @@ import { keepPicture, pictureName } from '$lib/server/database/pictures';
 import { run } from '$lib/server/jobs/pool';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
 import { pictureType } from '$lib/server/pictures/picture-type';
-import { fail, reply } from '$lib/server/api/reply';
+import { fail, keeping, reply } from '$lib/server/api/reply';
 import type { RequestHandler } from './$types';
 
 const MOST_BYTES = 1_000_000;
@@ -30,5 +30,5 @@ export const POST: RequestHandler = async ({ request }) => {
   if (problem !== null) {
     return fail(422, 'unprintable', `This picture cannot be printed. ${problem}`);
   }
-  return reply({ name: keepPicture(db(), bytes, name) });
+  return keeping(() => reply({ name: keepPicture(db(), bytes, name) }));
 };

@@ -1,11 +1,11 @@
 import { backUp, restore } from '$lib/server/backup/maintenance';
+import { forgetReceived, receivedPath } from '$lib/server/backup/received';
 import { backupFolder, backupPath, listBackups } from '$lib/server/backup/store';
 import { db } from '$lib/server/database/connection';
 import { readKeepings, saveKeepings } from '$lib/server/database/keepings';
 import { textOf } from '$lib/server/forms';
 import { fail } from '@sveltejs/kit';
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { resolve } from 'node:path';
 import { z } from 'zod';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -45,20 +45,15 @@ export const actions: Actions = {
     if (!path) return fail(404, { problem: 'This backup is not there any more.' });
     return putBack(path);
   },
-  /** Restores a file that is sent. */
-  upload: async ({ request }) => {
-    const file = (await request.formData()).get('file');
-    if (!(file instanceof File) || file.size === 0) {
-      return fail(400, { problem: 'Choose the file of a backup.' });
-    }
-    mkdirSync(backupFolder(), { recursive: true, mode: 0o700 });
-    const room = mkdtempSync(join(backupFolder(), '.sent-'));
+  /** Restores a file that was sent in pieces. */
+  received: async ({ request }) => {
+    const file = textOf(await request.formData(), 'file');
+    const path = receivedPath(file);
+    if (!path) return fail(404, { problem: 'This file is not there any more. Send it again.' });
     try {
-      const path = join(room, 'sent');
-      writeFileSync(path, Buffer.from(await file.arrayBuffer()), { mode: 0o600 });
       return await putBack(path);
     } finally {
-      rmSync(room, { recursive: true, force: true });
+      forgetReceived(file);
     }
   }
 };

@@ -7,6 +7,8 @@
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { fileSize, moment } from '$lib/ui/format';
+  import { FileSender } from '$lib/ui/records/send-file.svelte';
+  import { tick } from 'svelte';
 
   let { data, form } = $props();
 
@@ -34,6 +36,24 @@
     [24, 'every day'],
     [168, 'every week']
   ] as const;
+
+  let files = $state<FileList>();
+  let restoring = $state<HTMLFormElement>();
+  /** The word by which the server knows the file that was sent. */
+  let received = $state('');
+  const sender = new FileSender();
+
+  /** Sends the chosen file, and restores it when all of it is there. */
+  async function sendFile() {
+    const file = files?.[0];
+    sender.problem = file ? '' : 'Choose the file of a backup.';
+    if (!file) return;
+    received = (await sender.deliver(file, '/records/backups/sent')) ?? '';
+    if (received === '') return;
+    await tick();
+    restoring?.requestSubmit();
+    received = '';
+  }
 
   const during = (words: string) => () => {
     doing = words;
@@ -119,22 +139,36 @@
 
 <h2>From a file</h2>
 <form
+  bind:this={restoring}
   method="POST"
-  action="?/upload"
-  enctype="multipart/form-data"
+  action="?/received"
   class="upload"
   use:enhance={during('Restoring …')}
+  onsubmit={(event) => {
+    if (received !== '') return;
+    event.preventDefault();
+    event.stopImmediatePropagation();
+    void sendFile();
+  }}
 >
+  <input type="hidden" name="file" value={received} />
   <label>
-    File of a backup, up to 12 MB
-    <Fileupload name="file" accept=".gz" />
+    File of a backup
+    <Fileupload accept=".gz" bind:files />
   </label>
-  <Button type="submit" disabled={doing !== ''}>Restore this file</Button>
+  <Button type="submit" disabled={doing !== '' || sender.share !== null}>Restore this file</Button>
+  {#if sender.share !== null}
+    <span role="status" class="sending">
+      <progress value={sender.share} max="1" aria-label="Sent"></progress>
+      {Math.round(100 * sender.share)} % sent
+      <Button kind="quiet" onclick={() => sender.stop()}>stop</Button>
+    </span>
+  {/if}
 </form>
+{#if sender.problem}<Problem isUrgent>{sender.problem}</Problem>{/if}
 <p class="faint">
-  A larger file can be put into the folder <code>{data.folder}</code>, where backups are kept, and
-  stands above then. A backup is a gzipped tar file with the database and its checksum; uploaded
-  pages are in it.
+  A backup is a gzipped tar file with the database and its checksum; uploaded pages are in it. What
+  lies in the folder <code>{data.folder}</code> stands above.
 </p>
 
 <style>
@@ -151,6 +185,11 @@
   }
   .rhythm label {
     white-space: nowrap;
+    display: flex;
+    gap: var(--space-2);
+    align-items: center;
+  }
+  .sending {
     display: flex;
     gap: var(--space-2);
     align-items: center;

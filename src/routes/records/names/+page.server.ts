@@ -1,3 +1,4 @@
+import { clearLeftovers } from '$lib/server/backup/leftovers';
 import { db } from '$lib/server/database/connection';
 import { readKeepings, saveKeepings } from '$lib/server/database/keepings';
 import { eraseOldNames, oldNames } from '$lib/server/database/pupil-record';
@@ -24,6 +25,8 @@ export const actions: Actions = {
     const ids = (await request.formData()).getAll('class').flatMap((text) => idOf(text) ?? []);
     if (ids.length === 0) return fail(400, { problem: 'Choose a class whose names are to go.' });
     const { nameYears } = readKeepings(db());
-    return { erased: eraseOldNames(db(), ids, { years: nameYears, today: today() }) };
+    const erased = eraseOldNames(db(), ids, { years: nameYears, today: today() });
+    clearLeftovers();
+    return { erased };
   }
 };

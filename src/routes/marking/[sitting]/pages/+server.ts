@@ -1,4 +1,4 @@
-import { fail, reply } from '$lib/server/api/reply';
+import { fail, keeping, reply } from '$lib/server/api/reply';
 import { db } from '$lib/server/database/connection';
 import {
   addScriptPage,
@@ -26,8 +26,10 @@ export const POST: RequestHandler = async ({ params, url, request }) => {
   if (!type) return fail(415, 'unsupported-type', 'A page is a PNG, a JPEG or a PDF file.');
   const problem = await pageProblem(type, bytes, request.signal);
   if (problem) return problem;
-  addScriptPage(db(), scriptId, type, bytes);
-  return reply({ pages: listScriptPages(db(), scriptId) });
+  return keeping(() => {
+    addScriptPage(db(), scriptId, type, bytes);
+    return reply({ pages: listScriptPages(db(), scriptId) });
+  });
 };
 
 const kinds = { 'image/png': 'png', 'image/jpeg': 'jpeg', 'application/pdf': 'pdf' } as const;

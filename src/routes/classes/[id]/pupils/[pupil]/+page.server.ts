@@ -1,3 +1,4 @@
+import { clearLeftovers } from '$lib/server/backup/leftovers';
 import { db } from '$lib/server/database/connection';
 import { erasePupil, pupilRecord } from '$lib/server/database/pupil-record';
 import { idOf } from '$lib/server/forms';
@@ -15,6 +16,7 @@ export const actions: Actions = {
   erase: ({ params }) => {
     const classId = idOf(params.id) ?? 0;
     if (!erasePupil(db(), classId, idOf(params.pupil) ?? 0)) error(404, 'There is no such pupil.');
+    clearLeftovers();
     redirect(303, `/classes/${classId}`);
   }
 };
