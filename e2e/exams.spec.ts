@@ -159,3 +159,29 @@ test('an exam is edited, printed in forms, sat by two classes, marked and graded
   await expect(page.getByText('it is left out of all totals')).toBeVisible();
   await expect(page.getByText('of 42').first()).toBeVisible();
 });
+
+test('a picture that cannot be printed is refused beside its field, with the reason', async ({
+  request
+}) => {
+  const send = (svg: string) =>
+    request.post(`${server.url}/papers/pictures`, {
+      headers: { 'content-type': 'application/octet-stream' },
+      data: Buffer.from(svg)
+    });
+  const svg = (inner: string, size = 'width="40" height="30"') =>
+    `<svg xmlns="http://www.w3.org/2000/svg" ${size}>${inner}</svg>`;
+  for (const [text, reason] of [
+    [svg('<g>'.repeat(3000) + '</g>'.repeat(3000)), 'nested too deep'],
+    [svg('<image href="http://lantern.example/a.png"/>'), 'cannot be printed: image'],
+    [svg('', 'width="0" height="0"'), 'no size'],
+    [svg('&nbsp;'), 'cannot be read as SVG']
+  ] as const) {
+    const answer = await send(text);
+    expect(answer.status(), reason).toBe(422);
+    expect((await answer.json()).error.message).toContain(reason);
+  }
+  const taken = await send(svg('<rect width="9" height="9"/>'));
+  expect(taken.status()).toBe(200);
+  const { name } = await taken.json();
+  expect((await request.get(`${server.url}/papers/pictures/${name}`)).status()).toBe(200);
+});

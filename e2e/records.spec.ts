@@ -85,6 +85,29 @@ test('a backup is made by one press, and restored gives what stood there', async
   await expect(page.getByRole('link', { name: '9 Slate' })).toBeVisible();
 });
 
+test('the file of a backup is sent in pieces and restored; another file is refused with the reason', async ({
+  page
+}) => {
+  await server.visit(page, '/records/backups');
+  const saved = page.waitForEvent('download');
+  await row(page, 'by hand').getByRole('link', { name: 'save the file' }).first().click();
+  const file = await (await saved).path();
+  await page.getByRole('button', { name: 'Restore this file' }).click();
+  await expect(page.getByText('Choose the file of a backup.')).toBeVisible();
+  const choose = page.getByLabel('File of a backup');
+  await choose.setInputFiles({
+    name: 'lamps.tar.gz',
+    mimeType: 'application/gzip',
+    // More than one piece.
+    buffer: Buffer.alloc(9_000_000, 'lamp oil')
+  });
+  await page.getByRole('button', { name: 'Restore this file' }).click();
+  await expect(page.getByText(/cannot be unpacked/)).toBeVisible();
+  await choose.setInputFiles(file);
+  await page.getByRole('button', { name: 'Restore this file' }).click();
+  await expect(page.getByText(/Everything is as it was on/)).toBeVisible();
+});
+
 test('a name typed while the server is away is added once when it is back', async ({ page }) => {
   await server.visit(page, '/classes/1');
   await server.kill();

@@ -11,12 +11,17 @@ export class TestServer {
   private readonly folder = mkdtempSync(join(tmpdir(), 'zealous-quill-'));
   private server: OwnServer | undefined;
 
-  constructor() {
+  constructor(private readonly env: Readonly<Record<string, string>> = {}) {
     this.database = join(this.folder, 'test.db');
   }
 
   get url(): string {
     return this.running.url;
+  }
+
+  /** The number of its process. */
+  get pid(): number {
+    return this.running.process.pid!;
   }
 
   get port(): number {
@@ -40,7 +45,7 @@ export class TestServer {
       database: this.database,
       ...(this.server && { port: this.server.port }),
       // What is drawn anew is the same on every run.
-      env: { SEED: '1847' }
+      env: { SEED: '1847', ...this.env }
     });
   }
 

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { spawnSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
 import { request as ask, Agent, type RequestOptions } from 'node:http';
 import { TestServer } from './server';
 
@@ -59,4 +60,39 @@ test('a second server on the same database says so and does not start', () => {
   });
   expect(status).toBe(1);
   expect(stderr).toContain('Another server is running on this database');
+});
+
+/** Starts the built server with other settings, on a database of its own, and waits until it ends. */
+function endingServer(env: Readonly<Record<string, string>>) {
+  const own = { ...process.env, DATABASE: `${server.database}-other`, PORT: '0', ...env };
+  return spawnSync('node', ['build'], { env: own, encoding: 'utf8' });
+}
+
+test('a server that others on the network could reach does not start unless that is meant', () => {
+  const { status, stderr } = endingServer({ HOST: '0.0.0.0' });
+  expect(status).toBe(1);
+  expect(stderr).toContain('read and change everything');
+  expect(stderr).toContain('OPEN_TO_NETWORK=yes');
+});
+
+test('one that is meant to be open says so on every page', async ({ page }) => {
+  const open = new TestServer({ HOST: '0.0.0.0', OPEN_TO_NETWORK: 'yes' });
+  try {
+    await open.start();
+    for (const path of ['/', '/classes', '/workshop/column-addition']) {
+      await page.goto(open.url + path);
+      await expect(page.getByText('read and change everything')).toBeVisible();
+    }
+  } finally {
+    await open.stop();
+  }
+});
+
+test('a damaged database stops the start, and the terminal says what to do', () => {
+  const database = `${server.database}-damaged`;
+  writeFileSync(database, 'no database at all, and long enough to be looked at. '.repeat(100));
+  const { status, stderr } = endingServer({ DATABASE: database });
+  expect(status).toBe(1);
+  expect(stderr).toContain('is damaged');
+  expect(stderr).toContain('No backup that opens');
 });

@@ -9,4 +9,5 @@ run('node', ['build/bench/core.js']);
 run(bin('tsx'), ['scripts/bench/diagnosis.ts']);
 run(bin('tsx'), ['scripts/bench/outside.ts']);
 run(bin('tsx'), ['scripts/bench/server.ts']);
+run(bin('tsx'), ['scripts/bench/people.ts']);
 run(bin('tsx'), ['scripts/bench/lines.ts']);

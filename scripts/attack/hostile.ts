@@ -1,4 +1,5 @@
 import { cards } from '@zealous-quill/core/skills';
+import { numbers, pastes, pieces, uploads } from './contents';
 import type { Dice } from './dice';
 import { bodyOf, formBody, jsonBody, type Sent } from './sender';
 
@@ -181,7 +182,7 @@ const bodies: readonly (readonly [path: string, body: object])[] = [
 
 /** A hostile request: one that a page could send, with something in it that no page would. */
 export function hostile(dice: Dice): Sent {
-  switch (dice.below(10)) {
+  switch (dice.below(14)) {
     case 0:
     case 1:
     case 2:
@@ -195,6 +196,14 @@ export function hostile(dice: Dice): Sent {
       return spoiledForm(dice);
     case 8:
       return junk(dice);
+    case 9:
+      return numbers(dice);
+    case 10:
+      return uploads(dice);
+    case 11:
+      return pieces(dice);
+    case 12:
+      return pastes(dice);
     default:
       return { method: 'GET', path: dice.of(pages), headers: foreign(dice) };
   }

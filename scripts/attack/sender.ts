@@ -15,7 +15,7 @@ export interface Heard {
 }
 
 /** After so many milliseconds without an answer a request hangs. */
-const PATIENCE = 15_000;
+const PATIENCE = 90_000;
 const LONGEST_KEPT = 200_000;
 
 /** Sends requests to one port of this machine over kept connections, as a browser does, and nothing else. */

@@ -31,6 +31,8 @@ export interface PupilRecord {
   readonly largePrint: number;
   readonly hasExtraTime: boolean;
   readonly papers: readonly SatRecord[];
+  /** Older papers that are left out here. */
+  readonly older: number;
   /** Scores and times of quick practice. */
   readonly timed: ReturnType<typeof timedOf>;
   /** What the logbook says was done. */
@@ -66,8 +68,15 @@ interface PageRecord {
   readonly base64: string;
 }
 
-/** The record of a pupil of a class; undefined if the class has no such pupil. */
-export function pupilRecord(db: Reader, classId: number, id: number): PupilRecord | undefined {
+/**
+ * The record of a pupil of a class, with all papers or so many of the newest; undefined if the class has no such pupil.
+ */
+export function pupilRecord(
+  db: Reader,
+  classId: number,
+  id: number,
+  newest = Infinity
+): PupilRecord | undefined {
   const found = db
     .select({ pupil: pupils, className: classes.name, year: classes.year })
     .from(pupils)
@@ -89,11 +98,13 @@ export function pupilRecord(db: Reader, classId: number, id: number): PupilRecor
     .where(eq(scripts.pupilId, id))
     .orderBy(asc(sittings.satOn))
     .all();
+  const shown = sat.slice(Math.max(0, sat.length - newest));
   return {
     ...{ name: pupil.name, className, year },
     largePrint: pupil.largePrint,
     hasExtraTime: pupil.extraTime,
-    papers: sat.map(({ script, paperId, satOn, title }) => ({
+    older: sat.length - shown.length,
+    papers: shown.map(({ script, paperId, satOn, title }) => ({
       ...{ title, satOn, isAbsent: script.isAbsent },
       items: itemRecords(db, script.id, paperId),
       decisions: scriptDecisions(db, script.id),

@@ -48,6 +48,7 @@
       readonly largePrint: number;
       readonly hasExtraTime: boolean;
       readonly papers: readonly Sat[];
+      readonly older: number;
       readonly timed: readonly Timed[];
       readonly log: readonly { readonly at: string; readonly action: string }[];
     };
@@ -65,6 +66,12 @@
     {#if record.largePrint > 0}· print of {record.largePrint} points{/if}
     {#if record.hasExtraTime}· extra time{/if}
   </p>
+  {#if record.older > 0}
+    <p>
+      {plural(record.older, 'older paper')} left out here:
+      <a href="?papers=all">show all</a>. The files that can be saved have all of them.
+    </p>
+  {/if}
   {#each record.papers as sat, index (index)}
     <section>
       <h2>{sat.title} <small>{day(sat.satOn)}</small></h2>

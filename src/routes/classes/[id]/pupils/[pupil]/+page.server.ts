@@ -5,9 +5,13 @@ import { idOf } from '$lib/server/forms';
 import { error, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ params }) => {
+/** Papers that the page shows at once: those of years make it long. */
+const NEWEST = 3;
+
+export const load: PageServerLoad = ({ params, url }) => {
   const [classId, pupilId] = [idOf(params.id) ?? 0, idOf(params.pupil) ?? 0];
-  const record = pupilRecord(db(), classId, pupilId);
+  const newest = url.searchParams.get('papers') === 'all' ? Infinity : NEWEST;
+  const record = pupilRecord(db(), classId, pupilId, newest);
   if (!record) error(404, 'There is no such pupil.');
   return { classId, pupilId, record };
 };
