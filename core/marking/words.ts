@@ -92,4 +92,4 @@ export const slipWords: Readonly<Record<SlipKind, string>> = {
 };
 
 /** Why something written is not read although it looks like a number: see {@link isTooLong}. */
-export const tooLongWords = `too long to be read: at most ${MOST_DIGITS} digits in a row, ${MOST_PLACES} after the point`;
+export const tooLongWords = `too long to be read, at most ${MOST_DIGITS} digits in a row, ${MOST_PLACES} after the point`;

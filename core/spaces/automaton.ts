@@ -1,5 +1,5 @@
 import type { Space } from './space';
-import { spend } from './work';
+import { spend } from './spending';
 
 /** Work of a state, beside that of each of its edges. */
 const STATE_WORK = 10;

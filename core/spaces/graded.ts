@@ -1,4 +1,5 @@
-import { once, spend } from './work';
+import { spend } from './spending';
+import { once } from './work';
 
 /**
  * A set whose members are sorted by *grade*: a whole number that packs all that the constraints still need

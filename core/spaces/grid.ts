@@ -1,6 +1,6 @@
 import { itemSpace, some, type ItemSpace, type Told } from './item-space';
 import type { Range } from './counter';
-import { spendOn } from './work';
+import { spendOn } from './spending';
 
 /** Items that stand in a table, several in a cell: too many for each to be remembered. */
 export interface Grid<T> {

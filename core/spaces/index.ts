@@ -33,18 +33,8 @@ export {
 export { Grades } from './grades';
 export { NumeralAutomaton, type DigitEffect, type NumeralWork } from './numeral-automaton';
 export { recently } from './recent';
-export {
-  COUNT_WORK,
-  DRAW_WORK,
-  ITEM_WORK,
-  measureWork,
-  once,
-  spend,
-  spendOn,
-  TooMuchWork,
-  tryWithin,
-  withinWork
-} from './work';
+export { ITEM_WORK, spend, spendOn, TooMuchWork } from './spending';
+export { COUNT_WORK, DRAW_WORK, measureWork, once, tryWithin, withinWork } from './work';
 export { Tally, UNMET, type Counter } from './tally';
 export {
   automatonItems,

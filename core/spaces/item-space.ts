@@ -9,7 +9,8 @@ import {
 import { BitIndex } from './bit-index';
 import { mapSpace, unionSpace, type Space } from './space';
 import { weightedSpace } from './weighted';
-import { once, spend } from './work';
+import { spend } from './spending';
+import { once } from './work';
 
 /** Values of some features that occur together, and how many items have them. */
 export interface Combination {

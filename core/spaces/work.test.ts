@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { measureWork, once, spend, TooMuchWork, tryWithin, withinWork } from './work';
+import { spend, TooMuchWork } from './spending';
+import { measureWork, once, tryWithin, withinWork } from './work';
 
 test('a budget is spent to the last unit and no further; what is inside counts outside', () => {
   withinWork(10, () => spend(10));

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { attemptWords, LONGEST_COMMENT, tooLongWords } from '@zealous-quill/core/marking';
+  import { attemptWords, LONGEST_COMMENT } from '@zealous-quill/core/marking';
   import { isTooLong } from '@zealous-quill/core/numbers';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import { ANSWER, stepOf } from '@zealous-quill/core/working';
@@ -41,6 +41,9 @@
 
   const isNumber = $derived(stepOf(desk.worked.graph, ANSWER).reading.kind === 'number');
   const own = $derived(desk.place.item.kind === 'own');
+  const tooLong = $derived(
+    Object.keys(desk.state.working).filter((id) => isTooLong(desk.state.working[id]!))
+  );
   const isElsewhere = $derived(desk.state.attempt === 'another-method');
 </script>
 
@@ -92,8 +95,10 @@
       : 'everyone has full marks'}, whatever is entered here.
   </p>
 {/if}
-{#if isTooLong(desk.state.working[ANSWER] ?? '')}
-  <Problem>The answer is {tooLongWords}.</Problem>
+{#if tooLong.length > 0}
+  {#await import('./TooLong.svelte') then { default: TooLong }}
+    <TooLong {desk} {style} steps={tooLong} />
+  {/await}
 {/if}
 {#if isMissing && desk.isUntouched}
   <Problem isUrgent>Nothing is typed. If the pupil wrote nothing, press <kbd>#</kbd>.</Problem>

@@ -4,11 +4,9 @@
     flagWords,
     formWords,
     slipWords,
-    tooLongWords,
     verdictWords,
     type Explanation
   } from '@zealous-quill/core/marking';
-  import { isTooLong } from '@zealous-quill/core/numbers';
   import { splitPatternKey, titleIn } from '@zealous-quill/core/skills';
   import { ANSWER, stepOf } from '@zealous-quill/core/working';
   import MathText from '../sheet/MathText.svelte';
@@ -98,9 +96,7 @@
         <span class="verdict {verdict}"
           ><span class="sign">{verdictWords[verdict].sign}</span> {verdictWords[verdict].word}</span
         >
-        <span>
-          {name(id)}{#if isTooLong(written ?? '')}<span class="faint">, {tooLongWords}</span>{/if}
-        </span>
+        <span>{name(id)}</span>
         <span class="figures">
           {written ?? '–'}{#if verdict === 'slip' && own !== null}<span class="faint">
               &nbsp;for {own}</span

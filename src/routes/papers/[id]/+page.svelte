@@ -6,7 +6,6 @@
   import { Possibilities } from '$lib/ui/controls/possibilities.svelte';
   import { Draft, tabKeeper } from '$lib/ui/draft.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
-  import PaperClash from '$lib/ui/papers/PaperClash.svelte';
   import { PaperEditor } from '$lib/ui/papers/paper-editor.svelte';
   import PaperHead from '$lib/ui/papers/PaperHead.svelte';
   import RungList from '$lib/ui/papers/RungList.svelte';
@@ -121,7 +120,11 @@
 {/if}
 
 {#each data.damage as text (text)}<p class="damage" role="alert">✗ {text}</p>{/each}
-<PaperClash draft={editor.draft} />
+{#if editor.draft.clash}
+  {#await import('$lib/ui/papers/PaperClash.svelte') then { default: PaperClash }}
+    <PaperClash draft={editor.draft} />
+  {/await}
+{/if}
 
 <div class="columns">
   <div>

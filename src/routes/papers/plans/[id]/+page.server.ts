@@ -13,7 +13,7 @@ import { planProblems } from '$lib/server/api/exams';
 import { examOf } from '@zealous-quill/core/exams';
 import { listedSkills } from '$lib/server/shown-skills';
 import { rungWords } from '@zealous-quill/core/papers';
-import { patternKey, titleIn } from '@zealous-quill/core/skills';
+import { titleIn } from '@zealous-quill/core/skills';
 import { skills } from '@zealous-quill/core/skills/all';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -30,10 +30,7 @@ export const load: PageServerLoad = ({ params }) => {
     /** The errors of each skill, to ask for parts that show them. */
     patterns: skills.map(({ id, title, patterns }) => ({
       ...{ skill: id, title },
-      patterns: patterns.map((pattern) => ({
-        key: patternKey(id, pattern.id),
-        title: titleIn(pattern.title, style)
-      }))
+      patterns: patterns.map((pattern) => [pattern.id, titleIn(pattern.title, style)] as const)
     })),
     /** What a row of each skill can start from. */
     ladders: Object.fromEntries(

@@ -25,6 +25,7 @@
   import { postDraft } from '$lib/ui/post-draft';
   import SaveMark from '$lib/ui/papers/SaveMark.svelte';
   import TitleInput from '$lib/ui/papers/TitleInput.svelte';
+  import { patternKey } from '@zealous-quill/core/skills';
   import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
   import { onDestroy, untrack } from 'svelte';
 
@@ -183,9 +184,12 @@
     </div>
     <PlanPatterns
       {plan}
-      known={data.patterns.filter(({ skill }) =>
-        plan.rows.some((row) => row.skills.includes(skill))
-      )}
+      known={data.patterns
+        .filter(({ skill }) => plan.rows.some((row) => row.skills.includes(skill)))
+        .map(({ skill, title, patterns }) => ({
+          ...{ skill, title },
+          patterns: patterns.map(([id, title]) => ({ key: patternKey(skill, id), title }))
+        }))}
       onchange={(patterns) => change({ patterns })}
     />
   </div>
