@@ -79,30 +79,17 @@
       <tr class:changed={isChanged}>
         <th scope="row" title="{kinds[kind]} mark">{id}</th>
         <td class="value">
-          {#if at === 0}
-            <input
-              bind:this={first}
-              class="figures"
-              type="number"
-              min="0"
-              max={available}
-              value={shown(value)}
-              aria-label="Mark {id}, of {available}"
-              onfocus={(event) => event.currentTarget.select()}
-              onchange={(event) => change(id, awarded, available, event.currentTarget)}
-            />
-          {:else}
-            <input
-              class="figures"
-              type="number"
-              min="0"
-              max={available}
-              value={shown(value)}
-              aria-label="Mark {id}, of {available}"
-              onfocus={(event) => event.currentTarget.select()}
-              onchange={(event) => change(id, awarded, available, event.currentTarget)}
-            />
-          {/if}
+          <input
+            bind:this={null, (input) => at === 0 && (first = input ?? undefined)}
+            class="figures"
+            type="number"
+            min="0"
+            max={available}
+            value={shown(value)}
+            aria-label="Mark {id}, of {available}"
+            onfocus={(event) => event.currentTarget.select()}
+            onchange={(event) => change(id, awarded, available, event.currentTarget)}
+          />
           <span class="faint">/ {available}</span>
         </td>
         <td class="because"

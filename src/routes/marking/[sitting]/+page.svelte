@@ -7,7 +7,6 @@
   import { plural } from '$lib/ui/format';
   import { keyOf, MarkingDesk, type Place } from '$lib/ui/marking/desk.svelte';
   import EntryPane from '$lib/ui/marking/EntryPane.svelte';
-  import Notice from '$lib/ui/kit/Notice.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import type { Told } from '$lib/ui/kit/told';
   import { ScriptPages } from '$lib/ui/marking/script-pages.svelte';
@@ -233,7 +232,11 @@
   onsheaf={openSheaf}
 />
 {#each data.damage as said (said)}<Problem>{said}</Problem>{/each}
-<Notice bind:told={notice} />
+{#if notice}
+  {#await import('$lib/ui/kit/Notice.svelte') then { default: Notice }}
+    <Notice bind:told={notice} />
+  {/await}
+{/if}
 {#if absent && absent.pupilId === null}
   {#await import('$lib/ui/marking/SpareScript.svelte') then { default: SpareScript }}
     <SpareScript
