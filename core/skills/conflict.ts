@@ -11,8 +11,8 @@ export interface Conflict {
 }
 
 /** Work that is spent on looking for a smallest conflict, and on the nearest values of its controls together. */
-const CONFLICT_WORK = 3e6;
-const NEAREST_WORK = 3e6;
+const CONFLICT_WORK = 2e6;
+const NEAREST_WORK = 2e6;
 
 /**
  * Explains an empty space. Sets are searched by size, in catalogue order, to three controls; beyond that

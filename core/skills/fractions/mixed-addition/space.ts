@@ -1,4 +1,4 @@
-import { classItems, type ItemSpace } from '../../../spaces';
+import { classItems, spend, type ItemSpace } from '../../../spaces';
 import { forAllPairs, pairAt, type FractionPair } from '../../fraction-pairs';
 import type { Wanted } from '../../wanted';
 import { lookAtFractions, type Given } from './features';
@@ -12,6 +12,8 @@ const settledPairs = forAllPairs(lookAtFractions);
  */
 export function items(wanted: Wanted): ItemSpace<Given> {
   const settled = settledPairs();
+  // All pairs are looked at before any item is asked for.
+  spend(settled.length);
   const { min, max } = wanted.range('largestWhole');
   const isAsked = [false, true].map((fractionOnly) => wanted.meets({ fractionOnly }));
   // Two whole numbers are no item.

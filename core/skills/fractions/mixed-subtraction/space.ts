@@ -1,4 +1,4 @@
-import { classItems, type ItemSpace } from '../../../spaces';
+import { classItems, spend, type ItemSpace } from '../../../spaces';
 import { LARGEST_WHOLE } from '../../given/mixed';
 import type { Wanted } from '../../wanted';
 import { forAllPairs, pairAt, type FractionPair } from '../../fraction-pairs';
@@ -14,6 +14,8 @@ const settledPairs = forAllPairs(lookAtFractions);
 export function items(wanted: Wanted): ItemSpace<Given> {
   const areWanted = WHOLES.map((wholes) => wanted.meets({ ...wholes }));
   const settled = settledPairs();
+  // All pairs are looked at before any item is asked for.
+  spend(settled.length);
   const range = wanted.range('largestWhole');
   const uppers = Array.from({ length: range.max - range.min + 1 }, (_, at) => range.min + at);
   const countOf = classCounts(uppers);
