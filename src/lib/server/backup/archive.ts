@@ -58,10 +58,10 @@ export async function makeBackup(file: string, folder: string, reason: Reason): 
     // In one go: a copy in steps begins again whenever something is saved.
     await source.backup(copy, { progress: () => Number.MAX_SAFE_INTEGER });
     source.close();
-    const { hashes: _, ...found } = inspect(copy);
+    const { migrations, rows } = inspect(copy);
     const madeAt = new Date().toISOString();
     const manifest: Manifest = {
-      ...{ application: APPLICATION, version, madeAt, reason, ...found },
+      ...{ application: APPLICATION, version, madeAt, reason, migrations, rows },
       bytes: statSync(copy).size,
       sha256: await checksum(copy)
     };

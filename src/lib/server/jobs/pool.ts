@@ -12,7 +12,7 @@ import { workerFile } from './worker-file';
  * its work; these only guard against a machine on which even that takes too long.
  */
 const GUARD = 60_000;
-const PATIENCE = 60_000;
+const PATIENCE = 10 * GUARD;
 
 /** How many tasks may wait. */
 const MOST_WAITING = 50;
