@@ -61,6 +61,11 @@
     desk.give(id, value, reason);
     delete pending[id];
   }
+
+  /** The first field is where one is led to by a key. */
+  function holdFirst(input: HTMLInputElement, at: number) {
+    if (at === 0) first = input;
+  }
 </script>
 
 {#if desk.before !== null}
@@ -80,7 +85,7 @@
         <th scope="row" title="{kinds[kind]} mark">{id}</th>
         <td class="value">
           <input
-            bind:this={null, (input) => at === 0 && (first = input ?? undefined)}
+            {@attach (input) => holdFirst(input, at)}
             class="figures"
             type="number"
             min="0"
