@@ -31,15 +31,12 @@ export function factsOf(key: number): Facts {
 
 /** Largest factors, as whole numbers. */
 const MOST = 9999;
-const STRIDE = MOST + 1;
 
 /** What is true of single numbers, by number. */
 interface Numbers {
   /** The part of a key that a number settles, as multiplicand and as multiplier. */
   readonly multiplicand: Int32Array;
   readonly multiplier: Int32Array;
-  /** Its ones, and further on its tens and its hundreds; 0 where it has none. */
-  readonly figures: Uint8Array;
   /** How often 2 and 5 go into it. */
   readonly twos: Uint8Array;
   readonly fives: Uint8Array;
@@ -50,18 +47,14 @@ let numbers: Numbers | undefined;
 function numberTable(): Numbers {
   const [multiplicand, multiplier] = [new Int32Array(MOST + 1), new Int32Array(MOST + 1)];
   const [twos, fives] = [new Uint8Array(MOST + 1), new Uint8Array(MOST + 1)];
-  const figures = new Uint8Array(3 * STRIDE);
   for (let number = 1; number <= MOST; number++) {
     const [digits, round] = [String(number).length, number % 10 === 0 ? 1 : 0];
     multiplicand[number] = digits + ROUND * round;
     multiplier[number] = MULTIPLIER * digits + ROUND_BY * round;
-    for (const place of [0, 1, 2]) {
-      figures[place * STRIDE + number] = Math.floor(number / 10 ** place) % 10;
-    }
     twos[number] = timesIn(2, number);
     fives[number] = timesIn(5, number);
   }
-  return { multiplicand, multiplier, figures, twos, fives };
+  return { multiplicand, multiplier, twos, fives };
 }
 
 const timesIn = (prime: number, number: number): number =>
@@ -87,35 +80,47 @@ export function shortened(key: number, { rows, productDigits, productZeros }: Ne
  * pairs are gone through, so nothing is made anew.
  */
 export function keyWriter(needs: Needs): (a: number, from: number, keys: Int32Array) => void {
-  const { multiplicand, multiplier, twos, fives, figures } = (numbers ??= numberTable());
+  const { multiplicand, multiplier, twos, fives } = (numbers ??= numberTable());
   const { heldCount, heldLargest } = rowTables();
-  const addRows = (a: number, from: number, keys: Int32Array) => {
-    for (let at = 0; at < keys.length; at++) {
-      const b = from + at;
+  // What the two lowest figures of a multiplier hold is worked out once for all hundreds of a multiplicand.
+  const [lowHeld, lowLargest] = [new Int32Array(100), new Uint8Array(100)];
+  let lowOf = 0;
+  const takeLow = (a: number) => {
+    lowOf = a;
+    for (let low = 0; low < 100; low++) {
       // A figure 0, or none, holds nothing.
-      const row = a * 10;
-      const ones = row + figures[b]!;
-      const tens = row + figures[STRIDE + b]!;
-      const hundreds = row + figures[2 * STRIDE + b]!;
-      let most = heldLargest[ones]!;
-      if (heldLargest[tens]! > most) most = heldLargest[tens]!;
-      if (heldLargest[hundreds]! > most) most = heldLargest[hundreds]!;
-      const held = heldCount[ones]! + heldCount[tens]! + heldCount[hundreds]!;
-      keys[at]! += CARRIES * held + LARGEST * most;
+      const [tens, ones] = [a * 10 + Math.floor(low / 10), a * 10 + (low % 10)];
+      lowHeld[low] = heldCount[tens]! + heldCount[ones]!;
+      lowLargest[low] = Math.max(heldLargest[tens]!, heldLargest[ones]!);
+    }
+  };
+  const addRows = (a: number, from: number, keys: Int32Array) => {
+    if (a !== lowOf) takeLow(a);
+    for (let at = 0; at < keys.length;) {
+      const low = (from + at) % 100;
+      const hundreds = a * 10 + Math.floor((from + at) / 100);
+      const [held, largest] = [heldCount[hundreds]!, heldLargest[hundreds]!];
+      const end = Math.min(keys.length, at + 100 - low);
+      for (let figures = low; at < end; at++, figures++) {
+        const most = lowLargest[figures]!;
+        keys[at]! +=
+          CARRIES * (held + lowHeld[figures]!) + LARGEST * (most > largest ? most : largest);
+      }
     }
   };
   const addDigits = (a: number, from: number, keys: Int32Array) => {
-    let digits = 1;
-    for (let at = 0; at < keys.length; at++) {
-      while (a * (from + at) >= POWERS[digits]!) digits++;
-      keys[at]! += PRODUCT * digits;
+    let digits = String(a * from).length;
+    for (let at = 0; at < keys.length; digits++) {
+      const end = Math.min(keys.length, Math.ceil(10 ** digits / a) - from);
+      for (; at < end; at++) keys[at]! += PRODUCT * digits;
     }
   };
   const addZeros = (a: number, from: number, keys: Int32Array) => {
-    for (let at = 0; at < keys.length; at++) {
-      const inTwos = twos[a]! + twos[from + at]!;
-      const inFives = fives[a]! + fives[from + at]!;
-      keys[at]! += ZEROS * (inTwos < inFives ? inTwos : inFives);
+    const [inTwos, inFives] = [twos[a]!, fives[a]!];
+    // Without a 5 in either factor the product has no zero.
+    const step = inFives === 0 ? 5 : 1;
+    for (let at = (step - (from % step)) % step; at < keys.length; at += step) {
+      keys[at]! += ZEROS * Math.min(inTwos + twos[from + at]!, inFives + fives[from + at]!);
     }
   };
   return (a, from, keys) => {
@@ -143,7 +148,7 @@ function countPairs(digits: number, multiplierDigits: number) {
   const [one, other] = [numbersOf(digits), numbersOf(multiplierDigits)];
   const write = keyWriter(ALL);
   const keys = new Int32Array(other.max - other.min + 1);
-  const pairs = new Float64Array(KEYS);
+  const pairs = new Uint32Array(KEYS);
   for (let a = one.min; a <= one.max; a++) {
     write(a, other.min, keys);
     for (let at = 0; at < keys.length; at++) pairs[keys[at]!]!++;
@@ -158,5 +163,3 @@ export const numbersOf = (digits: number): Range => ({
   min: 10 ** (digits - 1) + 1,
   max: 10 ** digits - 1
 });
-
-const POWERS = Float64Array.from({ length: 9 }, (_, power) => 10 ** power);
