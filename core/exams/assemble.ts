@@ -61,13 +61,14 @@ function assembled(plan: Blueprint, seed: number, solver: Solver): Assembled {
   const found = classesOf(plan, seed);
   if (!found.ok) return found;
   let { classes } = found;
-  for (let round = 0; round < MOST_ROUNDS; round++) {
+  for (let round = 0; ; round++) {
     const model = new Model(plan, classes, solver);
     const lines = linesOf(plan, classes);
     const step = plan.rising ? plan.step : undefined;
+    const feasible = new Feasibility(model, lines, step);
+    if (round === MOST_ROUNDS) return tooHard(loosening(feasible));
     const all = lines.flatMap((line) => line.constraints);
     const solved = solveStepwise(model, all, step, goalOf(classes, seed));
-    const feasible = new Feasibility(model, lines, step);
     if (solved.status === 'unknown') return tooHard(loosening(feasible));
     if (solved.status === 'impossible') {
       // What was not looked into might do after all.
@@ -84,9 +85,6 @@ function assembled(plan: Blueprint, seed: number, solver: Solver): Assembled {
     }
     classes = classes.map((one, at) => (at === drawn.short ? { ...one, most: drawn.found } : one));
   }
-  const model = new Model(plan, classes, solver);
-  const step = plan.rising ? plan.step : undefined;
-  return tooHard(loosening(new Feasibility(model, linesOf(plan, classes), step)));
 }
 
 /** The lines without any one of which a paper is found; all of them if there is none. */

@@ -6,6 +6,7 @@ import {
   polynomial,
   type Polynomial
 } from './polynomial';
+import { MOST_CHARACTERS } from './too-long';
 
 /**
  * An expression in x as it is written: a product of a number and of polynomials, each of them multiplied
@@ -16,7 +17,6 @@ export interface Product {
   readonly factors: readonly Polynomial[];
 }
 
-const LONGEST = 200;
 const HIGHEST_POWER = 4;
 
 // The library's ^ is another operator; in algebra it binds tightest, and to the right.
@@ -45,7 +45,7 @@ type Node = jsep.Expression;
 
 function parseTree(written: string): Node | undefined {
   // The parser takes a semicolon for the end of a statement.
-  if (written.length > LONGEST || written.includes(';')) return undefined;
+  if (written.length > MOST_CHARACTERS || written.includes(';')) return undefined;
   try {
     return jsep(withSigns(written));
   } catch {

@@ -60,6 +60,12 @@ export type PutBack =
 export const restore = (archive: string): Promise<PutBack> => inTurn(() => restoreNow(archive));
 
 async function restoreNow(archive: string): Promise<PutBack> {
+  const done = await putBack(archive);
+  if (done.ok) change(db(), (_, log) => log('a backup was restored', 'department'));
+  return done;
+}
+
+async function putBack(archive: string): Promise<PutBack> {
   const room = makeRoom('restoring');
   try {
     const done = await run('unpack', { archive, room });
@@ -70,7 +76,6 @@ async function restoreNow(archive: string): Promise<PutBack> {
       closeDatabase();
       const before = setAside();
       renameSync(done.result.path, databaseFile());
-      change(db(), (_, log) => log('a backup was restored', 'department'));
       return { ok: true, manifest: done.result.manifest, before };
     }
     const before = await backUpNow('before-restore');
@@ -78,7 +83,6 @@ async function restoreNow(archive: string): Promise<PutBack> {
     if (!replaceDatabase(done.result.path)) {
       return { ok: false, problem: 'Another program is reading the database. Try again.' };
     }
-    change(db(), (_, log) => log('a backup was restored', 'department'));
     return { ok: true, manifest: done.result.manifest, before: before.name };
   } finally {
     rmSync(room, { recursive: true, force: true });

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import { appendFileSync, existsSync, rmSync, statfsSync, statSync, writeFileSync } from 'node:fs';
+import { appendFileSync, existsSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import { freeRoom } from '../free-room';
 import { makeRoom } from './leftovers';
 
 /** Bytes that stay free on the disk, so that marks can be saved meanwhile. */
@@ -27,7 +28,7 @@ export function receive(file: string, at: number, piece: Uint8Array): Received {
   const bytes = statSync(known.path).size;
   if (at + piece.byteLength === bytes && at < bytes) return { ok: true, file: known.file, bytes };
   if (at !== bytes) return { ok: false, code: 'order', bytes };
-  if (!hasRoom(dirname(known.path), piece.byteLength)) {
+  if (freeRoom(dirname(known.path)) <= piece.byteLength + ROOM_LEFT) {
     forgetReceived(known.file);
     return { ok: false, code: 'full' };
   }
@@ -53,9 +54,4 @@ function begin(): { file: string; path: string } {
   writeFileSync(path, '', { mode: 0o600 });
   received.set(file, path);
   return { file, path };
-}
-
-function hasRoom(folder: string, bytes: number): boolean {
-  const { bavail, bsize } = statfsSync(folder);
-  return bavail * bsize > bytes + ROOM_LEFT;
 }

@@ -1,4 +1,5 @@
-import { rmSync, statfsSync, writeFileSync } from 'node:fs';
+import { rmSync, writeFileSync } from 'node:fs';
+import { freeRoom } from '../free-room';
 import { db, type Db } from './connection';
 import { storageProblem, type StorageProblem } from './storage-problem';
 
@@ -28,8 +29,7 @@ export function databaseHealth(own: () => Db = db): Health {
 
 /** Whether something could be written beside a database just now: it is tried, as what is free says nothing of limits. */
 function roomBeside(file: string): Health {
-  const { bavail, bsize } = statfsSync(file);
-  if (bavail * bsize <= ROOM) return 'full';
+  if (freeRoom(file) <= ROOM) return 'full';
   const probe = `${file}-probe`;
   try {
     writeFileSync(probe, PROBE, { mode: 0o600 });

@@ -64,7 +64,9 @@
 
   /** The first field is where one is led to by a key. */
   function holdFirst(input: HTMLInputElement, at: number) {
-    if (at === 0) first = input;
+    if (at > 0) return;
+    first = input;
+    return () => (first = undefined);
   }
 </script>
 

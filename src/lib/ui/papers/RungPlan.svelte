@@ -10,6 +10,7 @@
   import { withControl } from '../controls/choices';
   import ControlsPanel from '../controls/ControlsPanel.svelte';
   import type { Possibilities } from '../controls/possibilities.svelte';
+  import { TOO_HARD } from '../controls/words';
   import MathText from '../sheet/MathText.svelte';
   import SpreadPlan from './SpreadPlan.svelte';
 
@@ -106,7 +107,7 @@
       <span class="figures"><MathText text={writeText(line, style)} /></span>
     {:else}
       {possibilities.isTooHard
-        ? 'These controls ask for more than can be worked out. Leave one out.'
+        ? TOO_HARD
         : possibilities.count === 0n
           ? 'No item has all of this.'
           : '…'}

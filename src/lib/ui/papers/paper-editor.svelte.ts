@@ -9,6 +9,7 @@ import {
   type Rung
 } from '@zealous-quill/core/papers';
 import type { DrawError } from '@zealous-quill/core/skills';
+import { TOO_HARD } from '../controls/words';
 import type { Draft } from '../draft.svelte';
 
 /** What draws items, in a worker or anywhere else. */
@@ -217,7 +218,7 @@ function drawProblem(error: DrawError | { readonly code: 'too-hard' }): string {
     case 'empty-space':
       return `No item meets these controls together: ${error.conflict.join(', ')}.`;
     case 'too-hard':
-      return 'These controls ask for more than can be worked out. Leave one out.';
+      return TOO_HARD;
     case 'too-few':
       return `There are only ${error.population} different items under these controls, and the paper holds some already.`;
   }

@@ -8,6 +8,7 @@
     type SkillDescription
   } from '@zealous-quill/core/skills';
   import { controlText } from '../controls/choices';
+  import { TOO_HARD } from '../controls/words';
   import Grouped from './Grouped.svelte';
 
   interface Props {
@@ -41,7 +42,7 @@
     {count === 1n ? 'item' : 'items'}
   </p>
   {#if isTooHard}
-    <p>These controls ask for more than can be worked out. Leave one out.</p>
+    <p>{TOO_HARD}</p>
   {:else if count === 0n && conflict}
     <p>
       These cannot hold together:
