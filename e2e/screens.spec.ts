@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test';
 import Database from 'better-sqlite3';
 import { loadedAtOnce, weightOf } from '../scripts/bench/first-load';
 import { readPdf } from '../scripts/test/pdf-text';
+import { addresses, unvisited } from './addresses';
 import { problemsOf } from './problems';
 import { TestServer } from './server';
 
@@ -42,19 +43,9 @@ test('no page loads more than 100 kB of script and 25 kB of style at once, and n
   const words: string[] = skills.map(
     ({ errorPatterns }: { errorPatterns: { title: string }[] }) => errorPatterns.at(-1)!.title
   );
-  const pages = [
-    '/',
-    '/papers',
-    '/papers/4',
-    '/papers/6',
-    '/papers/plans/1',
-    '/marking/3',
-    '/results/3',
-    '/classes/1'
-  ];
-  const records = ['', '/bin', '/backups', '/names'].map((view) => `/records${view}`);
+  expect(unvisited(addresses)).toEqual([]);
   const workshops = skills.map(({ id }: { id: string }) => `/workshop/${id}`);
-  for (const page of [...pages, '/classes/import', ...records, '/house-style', ...workshops]) {
+  for (const page of [...addresses, ...workshops]) {
     const scripts = await loadedAtOnce(server.url, page);
     expect(scripts.length).toBeGreaterThan(5);
     expect(weightOf(scripts), page).toBeLessThan(100_000);

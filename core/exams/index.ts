@@ -12,9 +12,8 @@ export { optionsOf, type Option } from './choice';
 export { type PlanConflict } from './conflicts';
 export { type Solver } from './model';
 export { formsOf, type Forms, type FormsAsked } from './forms';
+export { coverSchema, examSchema } from './exam-schema';
 export {
-  coverSchema,
-  examSchema,
   MOST_EXAM_PARTS,
   partsIn,
   placedParts,

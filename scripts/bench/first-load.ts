@@ -12,7 +12,8 @@ export async function loadedAtOnce(
   page: string,
   kind: 'js' | 'css' = 'js'
 ): Promise<Loaded[]> {
-  const response = await fetch(base + page);
+  // As a browser does: where an address is a page and an interface, the page is wanted.
+  const response = await fetch(base + page, { headers: { accept: 'text/html' } });
   // Modules are named in the page and, for loading at once, in the Link header.
   const named = (response.headers.get('link') ?? '') + (await response.text());
   const paths = new Set(

@@ -33,8 +33,7 @@ export const actions: Actions = {
     const own = listClasses(db()).filter((one) => one.year === year);
     archiveClasses(
       db(),
-      own.map(({ id }) => id),
-      true
+      own.map(({ id }) => id)
     );
     return { archived: own.length };
   }

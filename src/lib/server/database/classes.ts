@@ -5,7 +5,7 @@ import {
   type ClassListLine,
   type PupilName
 } from '@zealous-quill/core/exchange';
-import { and, asc, count, desc, eq, isNotNull, isNull, max, ne } from 'drizzle-orm';
+import { asc, count, desc, eq, isNotNull, isNull, max } from 'drizzle-orm';
 import { moveToBin } from './bin';
 import { change, isFirst } from './change';
 import type { Db, Reader, Writer } from './connection';
@@ -106,9 +106,9 @@ function classNamed(db: Reader, name: string): number | undefined {
 export function createClass(db: Db, name: string, year = ''): number | undefined {
   return change(db, (tx, log) => {
     if (classNamed(tx, name) !== undefined) return undefined;
-    const made = tx.insert(classes).values({ name, year }).onConflictDoNothing().returning().get();
-    if (made) log('class made', ['class', made.id]);
-    return made?.id;
+    const { id } = tx.insert(classes).values({ name, year }).returning().get();
+    log('class made', ['class', id]);
+    return id;
   });
 }
 
@@ -170,44 +170,44 @@ export function isSchoolYear(text: string): boolean {
   return text === '' || (from !== undefined && (Number(from) + 1) % 100 === Number(to));
 }
 
-/** Says which school year a class belongs to; false if that year has a class of its name. */
-export function setYear(db: Db, id: number, year: string): boolean {
-  return change(db, (tx, log) => {
+/** Says which school year a class belongs to. */
+export function setYear(db: Db, id: number, year: string): void {
+  change(db, (tx, log) => {
     const own = tx.select().from(classes).where(eq(classes.id, id)).get();
-    if (!own || own.year === year) return true;
-    if (isTaken(tx, own, year)) return false;
+    if (!own || own.year === year) return;
     tx.update(classes).set({ year }).where(eq(classes.id, id)).run();
     log(year ? `class put into ${year}` : 'class taken out of its year', ['class', id]);
-    return true;
   });
 }
 
-/** Whether another class has the name of this one in a year. */
-function isTaken(db: Reader, own: { id: number; name: string }, year: string): boolean {
-  const inYear = and(eq(classes.name, own.name), eq(classes.year, year), ne(classes.id, own.id));
-  return db.select({ id: classes.id }).from(classes).where(inYear).get() !== undefined;
-}
-
-/**
- * Puts classes away, with what they sat, or takes them out again. A class that is put away has a year, so that the
- * next one can have its name.
- */
-export function archiveClasses(db: Db, ids: readonly number[], isArchived: boolean): void {
+/** Puts classes away with what they sat, each in a school year, so that the next one can have its name. */
+export function archiveClasses(db: Db, ids: readonly number[]): void {
   change(db, (tx, log) => {
     for (const id of ids) {
       const own = tx.select().from(classes).where(eq(classes.id, id)).get();
-      if (!own || (own.archivedAt !== null) === isArchived) continue;
+      if (!own || own.archivedAt !== null) continue;
       const last = tx
         .select({ day: max(sittings.satOn) })
         .from(sittings)
         .where(eq(sittings.classId, id))
         .get()?.day;
-      const wanted = own.year || schoolYearOf(last ?? own.createdAt);
-      const year = isTaken(tx, own, wanted) ? own.year : wanted;
-      const archivedAt = isArchived ? new Date().toISOString() : null;
+      const year = own.year || schoolYearOf(last ?? own.createdAt);
+      const archivedAt = new Date().toISOString();
       tx.update(classes).set({ archivedAt, year }).where(eq(classes.id, id)).run();
-      log(isArchived ? 'class archived' : 'class taken out of the archive', ['class', id]);
+      log('class archived', ['class', id]);
     }
+  });
+}
+
+/** Takes a class out of the archive; false if another that is not archived has its name. */
+export function takeOutOfArchive(db: Db, id: number): boolean {
+  return change(db, (tx, log) => {
+    const own = tx.select().from(classes).where(eq(classes.id, id)).get();
+    if (!own || own.archivedAt === null) return true;
+    if (classNamed(tx, own.name) !== undefined) return false;
+    tx.update(classes).set({ archivedAt: null }).where(eq(classes.id, id)).run();
+    log('class taken out of the archive', ['class', id]);
+    return true;
   });
 }
 
@@ -249,7 +249,7 @@ export function removeClass(db: Db, id: number, withMarks: boolean): RemoveResul
 
 /**
  * Lines of a class list whose pupil is in the class already: of several of one name, as many as the class
- * has of them.
+ * has of them. Classes that are archived are not looked into.
  */
 export function knownPupils(db: Reader, lines: readonly ListedPupil[]): Set<number> {
   const waiting = new Map<string, number>();
@@ -257,6 +257,7 @@ export function knownPupils(db: Reader, lines: readonly ListedPupil[]): Set<numb
     .select({ className: classes.name, name: pupils.name })
     .from(pupils)
     .innerJoin(classes, eq(classes.id, pupils.classId))
+    .where(isNull(classes.archivedAt))
     .all()) {
     const key = pupilKey(name, className);
     waiting.set(key, (waiting.get(key) ?? 0) + 1);

@@ -5,7 +5,16 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { readName } from '@zealous-quill/core/exchange';
 import { listBin, restoreFromBin } from './bin';
-import { addPupil, archiveClasses, createClass, listClasses, readClass } from './classes';
+import {
+  addPupil,
+  archiveClasses,
+  createClass,
+  importPupils,
+  listClasses,
+  readClass,
+  renameClass,
+  takeOutOfArchive
+} from './classes';
 import { department } from './department.test-helper';
 import { readLog } from './logbook';
 import { erasePupil, eraseOldNames, oldNames, pupilRecord } from './pupil-record';
@@ -103,7 +112,7 @@ test('names older than the years that are set are found, and go only when that i
 
 test('a class that is archived is out of the way, keeps its year, and leaves its name to the next', () => {
   const { db, classes, paper } = department();
-  archiveClasses(db, [classes[0]!], true);
+  archiveClasses(db, [classes[0]!]);
   assert.deepEqual(
     listClasses(db).map(({ id }) => id),
     [classes[1]]
@@ -112,15 +121,25 @@ test('a class that is archived is out of the way, keeps its year, and leaves its
     listClasses(db, true).map(({ name, year }) => [name, year]),
     [['7 Amber', '2026/27']]
   );
-  // The next class of the name, archived in the same year, keeps that it has none.
+  // The next class of the name is another, with pupils of its own, and can be archived in the same year.
   const next = createClass(db, '7 Amber')!;
   addPupil(db, next, readName('Fern Gill'));
   assert.ok(sitPaper(db, paper, next, '2026-12-01').ok, 'sat');
-  archiveClasses(db, [next], true);
+  archiveClasses(db, [next]);
   assert.deepEqual(
     listClasses(db, true).map(({ year }) => year),
-    ['2026/27', '']
+    ['2026/27', '2026/27']
   );
-  archiveClasses(db, [classes[0]!], false);
+  const line = { line: 2, className: '7 Amber', ...readName('Fern Gill') };
+  assert.equal(importPupils(db, [line]).added, 1);
   assert.equal(listClasses(db).length, 2);
+  assert.equal(takeOutOfArchive(db, classes[0]!), false);
+  const current = listClasses(db).find(({ name }) => name === '7 Amber')!;
+  assert.deepEqual(
+    readClass(db, current.id)!.pupils.map(({ name }) => name),
+    ['Fern Gill']
+  );
+  assert.ok(renameClass(db, current.id, '7 Brass', '7 Amber').ok);
+  assert.equal(takeOutOfArchive(db, classes[0]!), true);
+  assert.equal(listClasses(db).length, 3);
 });

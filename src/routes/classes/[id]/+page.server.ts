@@ -12,6 +12,7 @@ import {
   renameClass,
   renamePupil,
   setYear,
+  takeOutOfArchive,
   type Renamed
 } from '$lib/server/database/classes';
 import { listTimedSets } from '$lib/server/database/timed';
@@ -67,13 +68,16 @@ export const actions: Actions = {
     if (!isSchoolYear(year)) {
       return fail(400, { name: '', problem: 'A school year is written 2026/27.' });
     }
-    if (!setYear(db(), idOf(params.id) ?? 0, year)) {
-      return fail(409, { name: '', problem: 'Another class of that name is in that year.' });
-    }
+    setYear(db(), idOf(params.id) ?? 0, year);
   },
   archive: async ({ params, request }) => {
     const isArchived = (await request.formData()).get('archived') === 'yes';
-    archiveClasses(db(), [idOf(params.id) ?? 0], isArchived);
+    const id = idOf(params.id) ?? 0;
+    if (isArchived) archiveClasses(db(), [id]);
+    else if (!takeOutOfArchive(db(), id)) {
+      const problem = 'A class of that name is in use: give one of them another name first.';
+      return fail(409, { name: '', problem });
+    }
   },
   /** `marks` says that scripts and marks may go as well; the page asks for that first. */
   remove: async ({ params, request }) => {

@@ -98,7 +98,12 @@ export const classes = sqliteTable(
     archivedAt: text(),
     createdAt: now()
   },
-  (table) => [uniqueIndex('classes_name').on(table.name, table.year)]
+  // Those that are not archived have different names; two of one name may be archived, even in one year.
+  (table) => [
+    uniqueIndex('classes_name')
+      .on(table.name)
+      .where(sql`${table.archivedAt} is null`)
+  ]
 );
 
 /** Two pupils of a class may have one name. */
