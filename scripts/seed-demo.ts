@@ -143,7 +143,7 @@ function fillRecords(): void {
   }));
   const [bronze] = importPupils(db, left).classes as [number];
   sit(bronze, lanterns, '2022-06-14', 1);
-  archiveClasses(db, [bronze], true);
+  archiveClasses(db, [bronze]);
   removePaper(db, ladder('square-ending-five', 'Squares of wick lengths', 10), false);
 }
 
