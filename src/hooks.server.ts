@@ -1,5 +1,6 @@
 import { fail } from '$lib/server/api/reply';
 import { readableForm, wrongForm } from '$lib/server/form-request';
+import { ownTurn } from '$lib/server/own-turn';
 import {
   allowedHosts,
   isForeign,
@@ -29,6 +30,9 @@ const HEADERS = {
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin'
 };
+
+/** Is answered at once, whoever else waits. */
+const HEALTH = '/api/health';
 
 /** Pages on which pupils' names may stand: nothing keeps a copy of them. */
 const NAMED = /^\/(classes|marking|results|records)(\/|$)/;
@@ -76,6 +80,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   locals.requestId = randomUUID();
   const refused = refusal(request, url, addressOf(event));
   if (!refused) readableForm(request);
+  if (!refused && route.id !== HEALTH) await ownTurn();
   const response = refused ?? (await resolve(event));
   await readToEnd(request);
   for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);

@@ -1,3 +1,4 @@
+import { bitCount } from '../spaces';
 import {
   likelihood,
   outcomes,
@@ -23,7 +24,6 @@ export interface Posterior {
 
 /** Patterns that a pupil may hold at once. */
 const MOST_HELD = 3;
-const bits = (set: number): number => (set === 0 ? 0 : (set & 1) + bits(set >> 1));
 
 /**
  * The chances of `count` patterns, by Bayes' rule over all sets of at most three of them without an unknown
@@ -39,7 +39,7 @@ export function posterior(
   const found: Hypothesis[] = [];
   const without = Math.log(1 - unknown);
   for (const set of setsOf(count, MOST_HELD)) {
-    const size = bits(set);
+    const size = bitCount(set);
     const chances = sumOf(cellsOf(sights, set, 0), tables(model, size > 0, false));
     found.push({ set, isUnknown: false, log: without + size * odds + chances });
   }
@@ -49,7 +49,7 @@ export function posterior(
   for (const set of setsOf(count, 1)) {
     for (const like of likes.filter((one) => (one & set) === 0)) {
       const chances = sumOf(cellsOf(sights, set, like), tables(model, set !== 0, true));
-      found.push({ set, isUnknown: true, log: beside + bits(set) * odds + chances });
+      found.push({ set, isUnknown: true, log: beside + bitCount(set) * odds + chances });
     }
   }
   return normalised(count, found);
@@ -78,7 +78,7 @@ function normalised(count: number, found: readonly Hypothesis[]): Posterior {
 function setsOf(count: number, most: number): number[] {
   const sets = [0];
   for (let place = 0; place < count; place++) {
-    sets.push(...sets.filter((set) => bits(set) < most).map((set) => set | (1 << place)));
+    sets.push(...sets.filter((set) => bitCount(set) < most).map((set) => set | (1 << place)));
   }
   return sets;
 }
@@ -145,20 +145,26 @@ function logsOf(habits: Habits, coincidence: number): Float64Array {
   return Float64Array.from(logs);
 }
 
-/** The cells of a table in which the sights fall, and how often; plain arrays, as thousands of tables are read. */
+/** The cells of a table in which the sights fall, each once, and how often; plain arrays, as thousands of tables are read. */
 interface Cells {
   readonly cells: Int32Array;
   readonly times: Float64Array;
 }
 
+const CELLS = outcomes.length * WIDTH * WIDTH * 3;
+
 function cellsOf(sights: readonly Sight[], set: number, like: number): Cells {
-  return {
-    cells: Int32Array.from(sights, ({ could, did, outcome }) => {
-      const likeness = (could & like) === 0 ? 0 : (did & like) === 0 ? 1 : 2;
-      return cellOf(outcome, bits(could & set), bits(did & set), likeness);
-    }),
-    times: Float64Array.from(sights, ({ times }) => times)
-  };
+  const cells = new Int32Array(sights.length);
+  const timesIn = new Float64Array(CELLS);
+  let found = 0;
+  for (const { could, did, outcome, times } of sights) {
+    const likeness = (could & like) === 0 ? 0 : (did & like) === 0 ? 1 : 2;
+    const cell = cellOf(outcome, bitCount(could & set), bitCount(did & set), likeness);
+    if (timesIn[cell] === 0) cells[found++] = cell;
+    timesIn[cell]! += times;
+  }
+  const own = cells.subarray(0, found);
+  return { cells: own, times: Float64Array.from(own, (cell) => timesIn[cell]!) };
 }
 
 /** Log of the chance of all sights, summed over the habits with their weights. */

@@ -20,10 +20,12 @@ export function nameOf(surname: string, forename: string): PupilName {
   return { name: `${first} ${last}`, surname: last };
 }
 
+const alphabet = new Intl.Collator('en', { sensitivity: 'base' });
+
 /** The order of a register: by surname where it is known, else by the whole name. */
 export function byRegister(one: PupilName, other: PupilName): number {
   const key = ({ name, surname }: PupilName) => (surname ? `${surname} ${name}` : name);
-  return key(one).localeCompare(key(other), 'en', { sensitivity: 'base' });
+  return alphabet.compare(key(one), key(other));
 }
 
 /** The names with a number after those that stand more than once, `Oona Fell (2)`, in the order given. */

@@ -3,11 +3,13 @@ import {
   pupilEvidence,
   type Observation,
   type PatternEvidence,
+  type PupilEvidence,
   type UnknownError
 } from '@zealous-quill/core/analysis';
 import { availableMarks, type Attempt, type Response } from '@zealous-quill/core/marking';
 import { isMarked } from '@zealous-quill/core/papers';
 import { patternKey, skillOf, titleIn } from '@zealous-quill/core/skills';
+import { recently } from '@zealous-quill/core/spaces';
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { Db } from './connection';
 import { styleOf } from './papers';
@@ -116,7 +118,7 @@ export function readResults(
     const own = items.map((item) =>
       counted(item, outcomes.get(`${script.id}/${item.id}`) ?? null, script.isAbsent)
     );
-    const { patterns, unknown } = pupilEvidence(observationsOf(own));
+    const { patterns, unknown } = evidenceOf(observationsOf(own));
     return { script, own, evidence: patterns, unknown };
   });
   const pupils = worked.map(({ script, own, evidence, unknown }): ResultPupil => {
@@ -196,6 +198,12 @@ const unmarked: Marked = {
   ...{ awarded: 0, proposed: 0, available: 0, verdict: 'blank', attempt: 'written', comment: '' },
   ...{ couldShow: [], didShow: [], flags: [] }
 };
+
+/** Results are looked at again and again, by pupil, by item and as feedback: what is weighed once is kept. */
+const keptEvidence = recently<PupilEvidence>(500);
+
+const evidenceOf = (observations: readonly Observation[]): PupilEvidence =>
+  keptEvidence(JSON.stringify(observations), () => pupilEvidence(observations));
 
 function observationsOf(own: readonly (Outcome | null)[]): Observation[] {
   return own
