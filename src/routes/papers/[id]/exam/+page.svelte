@@ -1,6 +1,5 @@
 <script lang="ts">
-  import { addSection, partsIn, type Exam, type PaperPart } from '@zealous-quill/core/exams';
-  import Select from 'flowbite-svelte/Select.svelte';
+  import { partsIn, type Exam } from '@zealous-quill/core/exams';
   import { untrack } from 'svelte';
   import { askExam } from '$lib/ui/exams/ask-exam';
   import CoverForm from '$lib/ui/exams/CoverForm.svelte';
@@ -8,14 +7,11 @@
   import ExamHead from '$lib/ui/exams/ExamHead.svelte';
   import { saveExam } from '$lib/ui/exams/save-exam';
   import SectionCard from '$lib/ui/exams/SectionCard.svelte';
-  import { kindWords } from '$lib/ui/exams/words';
   import { Draft, tabKeeper } from '$lib/ui/draft.svelte';
   import DraftClash from '$lib/ui/DraftClash.svelte';
   import { plural } from '$lib/ui/format';
   import { guardLeaving } from '$lib/ui/guard-leaving';
-  import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
-  import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
 
   let { data, form } = $props();
 
@@ -34,9 +30,6 @@
   let editedId = untrack(() => data.id);
   let pages = $state.raw<Readonly<Record<string, number>>>({});
   let isSitting = $state(untrack(() => form?.sitProblem !== undefined));
-  let added = $state(untrack(() => data.skills[0]!.id));
-  let addedKind = $state<PaperPart['kind']>('set-out');
-  let addedTo = $state('');
 
   $effect(() => {
     if (data.id === editedId) return;
@@ -56,15 +49,6 @@
     isSaved: () => editor.draft.state === 'saved',
     settle: () => editor.draft.settle()
   });
-
-  const target = $derived(
-    editor.exam.sections.find(({ id }) => id === addedTo) ?? editor.exam.sections.at(-1)!
-  );
-  const loose = $derived(
-    partsIn(editor.exam)
-      .filter(({ locked, kind }) => !locked && kind !== 'own')
-      .map(({ id }) => id)
-  );
 
   function keys(event: KeyboardEvent) {
     const isTyping = (event.target as HTMLElement).matches('input, textarea');
@@ -118,48 +102,9 @@
       />
     {/each}
     {#if !data.isSat}
-      <div class="add">
-        <SkillPicker
-          skills={data.skills}
-          value={added}
-          label="Skill of the new question"
-          onpick={(id) => (added = id)}
-        />
-        <Select
-          placeholder=""
-          class="w-40"
-          bind:value={addedKind}
-          aria-label="How the new question is presented"
-        >
-          {#each kindWords as [kind, word] (kind)}<option value={kind}>{word}</option>{/each}
-        </Select>
-        {#if editor.exam.sections.length > 1}
-          <Select
-            placeholder=""
-            class="w-32"
-            value={target.id}
-            aria-label="Section of the new question"
-            onchange={(event) => (addedTo = event.currentTarget.value)}
-          >
-            {#each editor.exam.sections as { id, title } (id)}
-              <option value={id}>{title || 'no heading'}</option>
-            {/each}
-          </Select>
-        {/if}
-        <Button disabled={editor.isBusy} onclick={() => editor.add(target.id, addedKind, added)}
-          >Add the question</Button
-        >
-        <Button kind="quiet" onclick={() => editor.add(target.id, 'own', '')}
-          >a question of your own</Button
-        >
-        <Button kind="quiet" onclick={() => editor.change(addSection)}>another section</Button>
-        <Button
-          kind="quiet"
-          disabled={editor.isBusy || loose.length === 0}
-          onclick={() => editor.other(loose)}>other items for all that is not kept</Button
-        >
-      </div>
-      {#if editor.problems['new']}<Problem isUrgent>{editor.problems['new']}</Problem>{/if}
+      {#await import('$lib/ui/exams/AddQuestion.svelte') then { default: AddQuestion }}
+        <AddQuestion {editor} skills={data.skills} />
+      {/await}
     {/if}
   </div>
   <div class="side">
@@ -212,12 +157,6 @@
   .side {
     position: sticky;
     top: 6rem;
-  }
-  .add {
-    display: flex;
-    flex-wrap: wrap;
-    gap: var(--space-2);
-    align-items: flex-end;
   }
   @media (max-width: 980px) {
     .columns {
