@@ -1,5 +1,5 @@
-import type { Exam, ExamQuestion, ExamSection, PaperPart } from './exam';
-import { partsIn } from './exam';
+import type { Exam, ExamQuestion, ExamSection, PaperPart } from './exam-schema';
+import { partsIn } from './parts-in';
 
 /** Questions that a part can join, and parts that a question can hold. */
 const MOST_PARTS_OF_A_QUESTION = 10;

@@ -1,6 +1,7 @@
 import { OWN_QUESTION, skillOf } from '../skills';
-import type { Exam, PaperPart } from './exam';
-import { partsIn, withPart } from './exam';
+import type { Exam, PaperPart } from './exam-schema';
+import { partsIn } from './parts-in';
+import { withPart } from './exam';
 import type { FormPart } from './forms';
 
 /** A form of an exam: other numbers in the places of the same parts. */

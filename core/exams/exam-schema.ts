@@ -4,7 +4,8 @@ import { printable } from '../papers/paper';
 import { findPaperCard, OWN_QUESTION } from '../skills';
 import { LARGEST_SEED } from '../spaces';
 import { partKinds } from './blueprint';
-import { MOST_EXAM_PARTS, partsIn, spaceKinds } from './exam';
+import { MOST_EXAM_PARTS, partsIn } from './parts-in';
+import { spaceKinds } from './space-kinds';
 
 const text = (length: number) => z._default(z.string().check(z.maxLength(length)), '');
 const within = (min: number, max: number) => [z.minimum(min), z.maximum(max)] as const;

@@ -1,19 +1,5 @@
 import type { Exam, ExamQuestion, ExamSection, PaperPart } from './exam-schema';
 
-export type { AnswerSpace, Cover, Exam, ExamQuestion, ExamSection, PaperPart } from './exam-schema';
-
-/** What is left on paper for an answer. */
-export const spaceKinds = ['squares', 'line', 'lines', 'blank', 'none'] as const;
-export type SpaceKind = (typeof spaceKinds)[number];
-
-/** Parts an exam may have. */
-export const MOST_EXAM_PARTS = 150;
-
-/** All parts of an exam, in order. */
-export function partsIn(exam: Pick<Exam, 'sections'>): PaperPart[] {
-  return exam.sections.flatMap(({ questions }) => questions.flatMap(({ parts }) => parts));
-}
-
 /** A part with its place on the paper. */
 export interface PlacedPart {
   readonly part: PaperPart;

@@ -3,7 +3,7 @@ import { OWN_QUESTION } from '../skills';
 import type { OwnQuestion } from '../skills/own-question';
 import { ANSWER } from '../working';
 import { NO_SECTION, type Blueprint } from './blueprint';
-import type { Exam, ExamQuestion, PaperPart } from './exam';
+import type { Exam, ExamQuestion, PaperPart } from './exam-schema';
 import type { ExamPart } from './exam-part';
 
 /** The exam that parts put together by a plan make, in their order. */

@@ -12,22 +12,19 @@ export { optionsOf, type Option } from './choice';
 export { type PlanConflict } from './conflicts';
 export { type Solver } from './model';
 export { formsOf, type Forms, type FormsAsked } from './forms';
-export { coverSchema, examSchema } from './exam-schema';
 export {
-  MOST_EXAM_PARTS,
-  partsIn,
-  placedParts,
-  spaceKinds,
-  withPart,
+  coverSchema,
+  examSchema,
   type AnswerSpace,
   type Cover,
   type Exam,
   type ExamQuestion,
   type ExamSection,
-  type PaperPart,
-  type PlacedPart,
-  type SpaceKind
-} from './exam';
+  type PaperPart
+} from './exam-schema';
+export { placedParts, withPart, type PlacedPart } from './exam';
+export { MOST_EXAM_PARTS, partsIn } from './parts-in';
+export { spaceKinds, type SpaceKind } from './space-kinds';
 export { emptyCover, examOf, unwritten } from './from-parts';
 export {
   allowedMinutes,

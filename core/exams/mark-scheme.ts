@@ -3,7 +3,7 @@ import { covers, formWords, markItem, type Mark, type Scheme } from '../marking'
 import { patternsIn, skillOf, titleIn, WorkedItem } from '../skills';
 import { ANSWER, stepOf, writtenValue } from '../working';
 import type { Option } from './choice';
-import type { PaperPart } from './exam';
+import type { PaperPart } from './exam-schema';
 
 /** A mark as a printed scheme has it. */
 export interface SchemeLine {

@@ -1,6 +1,7 @@
 import { patternKey } from '../skills';
 import type { Totals } from './assemble';
-import type { Exam, PlacedPart } from './exam';
+import type { Exam } from './exam-schema';
+import type { PlacedPart } from './exam';
 import { placedParts } from './exam';
 import { bandOf, bands, type Band } from './part-class';
 import { partKey, type ExamFacts, type PartFacts } from './paper-part';

@@ -6,7 +6,7 @@ import { secondsOf, skillOf, WorkedItem } from '../skills';
 import { ANSWER, chainSheet, type Layout, type Step } from '../working';
 import type { PartKind } from './blueprint';
 import { optionsOf, type Option } from './choice';
-import type { AnswerSpace, Exam, PaperPart } from './exam';
+import type { AnswerSpace, Exam, PaperPart } from './exam-schema';
 
 /** The schemes of a department that take the place of the usual ones, by {@link schemeKey}. */
 export type DefaultSchemes = Readonly<Record<string, Scheme>>;

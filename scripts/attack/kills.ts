@@ -134,14 +134,23 @@ const backingUp: Work = async (server, sender, _, promised, end) => {
   }
 };
 
+const madeByHand = (server: TestServer): string[] =>
+  existsSync(backups(server))
+    ? readdirSync(backups(server)).filter((one) => one.endsWith('by-hand.tar.gz'))
+    : [];
+
 /** A restored database has what its backup had, unless another restore, of which nothing was heard, has taken place. */
 const restoring: Work = async (server, sender, dice, promised, end) => {
   const classes = () =>
     peek<{ n: number }>(server.database, 'select count(*) as n from classes')[0]?.n;
   const known: { restored?: number | undefined } = {};
   while (!end.isOver) {
-    const all = readdirSync(backups(server)).filter((one) => one.endsWith('by-hand.tar.gz'));
-    const name = dice.of(all);
+    const name = dice.of(madeByHand(server));
+    if (name === undefined) {
+      // None was finished before a kill.
+      await sender.form('/records/backups?/make', { now: 'yes' });
+      continue;
+    }
     known.restored = undefined;
     const { status, body } = await sender.form('/records/backups?/restore', { name });
     if (status !== 200 || !body.includes('before-restore')) continue;
