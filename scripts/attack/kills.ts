@@ -145,12 +145,13 @@ const restoring: Work = async (server, sender, dice, promised, end) => {
     peek<{ n: number }>(server.database, 'select count(*) as n from classes')[0]?.n;
   const known: { restored?: number | undefined } = {};
   while (!end.isOver) {
-    const name = dice.of(madeByHand(server));
-    if (name === undefined) {
+    const all = madeByHand(server);
+    if (all.length === 0) {
       // None was finished before a kill.
       await sender.form('/records/backups?/make', { now: 'yes' });
       continue;
     }
+    const name = dice.of(all);
     known.restored = undefined;
     const { status, body } = await sender.form('/records/backups?/restore', { name });
     if (status !== 200 || !body.includes('before-restore')) continue;
