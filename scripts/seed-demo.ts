@@ -4,7 +4,7 @@ import { readName } from '@zealous-quill/core/exchange';
 import { simulate } from '@zealous-quill/core/marking';
 import { quickSheets } from '@zealous-quill/core/quick';
 import { fromPlans, startLadder } from '@zealous-quill/core/papers';
-import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
+import { skillOf, WorkedItem } from '@zealous-quill/core/skill';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
 import { ANSWER, spreadAnswer, stepOf } from '@zealous-quill/core/working';
 import {

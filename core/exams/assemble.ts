@@ -1,4 +1,4 @@
-import { skillOf } from '../skills';
+import { skillOf } from '../skill';
 import { partSeed, seededRandom, tryWithin } from '../spaces';
 import type { Blueprint, BlueprintRow } from './blueprint';
 import { optionsOf } from './choice';

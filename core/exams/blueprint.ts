@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { controlsSchema } from '../papers';
 import { spreadSchema } from '../papers/paper';
 import { spreadCount } from '../papers/kinds';
-import { findCard } from '../skills';
+import { findCard } from '../catalogue';
 import { LARGEST_SEED } from '../spaces';
 
 /** How a part of an exam is presented. */

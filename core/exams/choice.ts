@@ -1,6 +1,6 @@
 import { defaultHouseStyle, type HouseStyle } from '../house-style';
 import type { Value } from '../numbers';
-import { patternKey, WorkedItem, type Skill } from '../skills';
+import { patternKey, WorkedItem, type Skill } from '../skill';
 import { distinctRanks, partSeed, seededRandom } from '../spaces';
 import { ANSWER, sameValue, stepOf, writtenValue } from '../working';
 

@@ -1,5 +1,5 @@
 import { defaultHouseStyle } from '../house-style';
-import { availableMarks } from '../marking/scheme';
+import { availableMarks } from '../schemes';
 import {
   explainEmpty,
   findSkill,
@@ -12,11 +12,10 @@ import {
   type Conflict,
   type Controls,
   type Skill
-} from '../skills';
-import { difficultyOf, secondsOf } from '../skills/weights';
+} from '../skill';
+import { difficultyOf, secondsOf } from '../skill/prediction';
 import { partSeed, recently, tryWithin, type ItemSpace, type Told } from '../spaces';
-import type { Blueprint, BlueprintRow } from './blueprint';
-import { MOST_PARTS, NO_SECTION } from './blueprint';
+import { type Blueprint, type BlueprintRow, MOST_PARTS, NO_SECTION } from './blueprint';
 import { optionsOf } from './choice';
 import { controlsFor, drawSome } from './draw-some';
 import { isDear, spreadItems } from './strata';

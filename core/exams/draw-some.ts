@@ -1,4 +1,4 @@
-import { drawItems, type Controls, type FeatureValue, type Skill } from '../skills';
+import { drawItems, type Controls, type FeatureValue, type Skill } from '../skill';
 
 /** Exact values of features as the controls that ask for them. */
 export function controlsFor(values: Readonly<Record<string, FeatureValue>>): Controls {

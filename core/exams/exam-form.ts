@@ -1,4 +1,5 @@
-import { OWN_QUESTION, skillOf } from '../skills';
+import { OWN_QUESTION } from '../catalogue';
+import { skillOf } from '../skill';
 import type { Exam, PaperPart } from './exam-schema';
 import { partsIn } from './parts-in';
 import { withPart } from './exam';

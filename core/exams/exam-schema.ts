@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import { schemeSchema } from '../marking/scheme-schema';
+import { schemeSchema } from '../schemes';
 import { printable } from '../papers/paper';
-import { findPaperCard, OWN_QUESTION } from '../skills';
+import { findPaperCard, OWN_QUESTION } from '../catalogue';
 import { LARGEST_SEED } from '../spaces';
 import { partKinds } from './blueprint';
 import { MOST_EXAM_PARTS, partsIn } from './parts-in';

@@ -1,8 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { availableMarks, markItem } from '../marking';
-import { OWN_QUESTION, skillOf, WorkedItem } from '../skills';
+import { availableMarks } from '../schemes';
+import { markItem } from '../marking';
+import { OWN_QUESTION } from '../catalogue';
+import { skillOf, WorkedItem } from '../skill';
 import { ownReading } from '../skills/own-question/answer';
 import { ANSWER, printValue } from '../working';
 import {

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { drawItems, schoolIn, WorkedItem } from '../skills';
-import { skills } from '../skills/all';
+import { drawItems, schoolIn, WorkedItem } from '../skill';
+import { skills } from '../catalogue/all';
 import { defaultHouseStyle } from '../house-style';
 import { ANSWER, sameValue, stepOf } from '../working';
 import { blueprintSchema, formsOf, optionsOf } from '.';

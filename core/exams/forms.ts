@@ -1,4 +1,4 @@
-import { patternKey, skillOf, WorkedItem, type Skill } from '../skills';
+import { patternKey, skillOf, WorkedItem, type Skill } from '../skill';
 import { partSeed, TooMuchWork, tryWithin } from '../spaces';
 import { controlsFor, drawSome } from './draw-some';
 

@@ -1,5 +1,5 @@
-import { independent, schemeOf } from '../marking/schemes';
-import { OWN_QUESTION } from '../skills';
+import { independent, schemeOf } from '../schemes';
+import { OWN_QUESTION } from '../catalogue';
 import type { OwnQuestion } from '../skills/own-question';
 import { ANSWER } from '../working';
 import { NO_SECTION, type Blueprint } from './blueprint';

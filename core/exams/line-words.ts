@@ -1,4 +1,4 @@
-import { splitPatternKey } from '../skills';
+import { splitPatternKey } from '../skill';
 import type { Blueprint } from './blueprint';
 
 const rowWords: Readonly<Record<string, string>> = {

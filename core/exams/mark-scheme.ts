@@ -1,6 +1,7 @@
 import { writeText, type HouseStyle } from '../house-style';
-import { covers, formWords, markItem, type Mark, type Scheme } from '../marking';
-import { patternsIn, skillOf, titleIn, WorkedItem } from '../skills';
+import { covers, type Mark, type Scheme } from '../schemes';
+import { formWords, markItem } from '../marking';
+import { patternsIn, skillOf, titleIn, WorkedItem } from '../skill';
 import { ANSWER, stepOf, writtenValue } from '../working';
 import type { Option } from './choice';
 import type { PaperPart } from './exam-schema';

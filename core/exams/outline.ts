@@ -1,8 +1,7 @@
-import { patternKey } from '../skills';
+import { patternKey } from '../skill';
 import type { Totals } from './assemble';
 import type { Exam } from './exam-schema';
-import type { PlacedPart } from './exam';
-import { placedParts } from './exam';
+import { type PlacedPart, placedParts } from './exam';
 import { bandOf, bands, type Band } from './part-class';
 import { partKey, type ExamFacts, type PartFacts } from './paper-part';
 

@@ -1,8 +1,7 @@
 import type { HouseStyle } from '../house-style';
-import { ALL_STEPS, independent, schemeOf } from '../marking/schemes';
-import { availableMarks, type Scheme } from '../marking/scheme';
+import { ALL_STEPS, independent, schemeOf, availableMarks, type Scheme } from '../schemes';
 import { snapshotOf, type ItemFacts, type Snapshot } from '../papers';
-import { secondsOf, skillOf, WorkedItem } from '../skills';
+import { secondsOf, skillOf, WorkedItem } from '../skill';
 import { ANSWER, chainSheet, type Layout, type Step } from '../working';
 import type { PartKind } from './blueprint';
 import { optionsOf, type Option } from './choice';

@@ -1,4 +1,5 @@
-import { OWN_QUESTION, patternKey, type Features } from '../skills';
+import { OWN_QUESTION } from '../catalogue';
+import { patternKey, type Features } from '../skill';
 import type { Blueprint, Bounds } from './blueprint';
 import { spreadOf } from './classes';
 import { linesOf } from './model';

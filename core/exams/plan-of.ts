@@ -1,6 +1,7 @@
-import { availableMarks } from '../marking';
+import { availableMarks } from '../schemes';
 import type { Paper, Rung } from '../papers';
-import { itemsUnder, OWN_QUESTION, skillOf, type Controls } from '../skills';
+import { itemsUnder, skillOf, type Controls } from '../skill';
+import { OWN_QUESTION } from '../catalogue';
 import type { OwnQuestion } from '../skills/own-question';
 import type { Blueprint, BlueprintRow, PartKind } from './blueprint';
 import type { ExamOutline, OutlinedPart } from './outline';

@@ -1,8 +1,19 @@
 import { defaultHouseStyle } from '../house-style';
-import { drawItems, OWN_QUESTION, schoolIn } from '../skills';
-import { skills } from '../skills/all';
-import { emptyCover, optionsOf, partFacts, partKey, partsIn } from '.';
-import type { Exam, ExamFacts, ExamQuestion, PaperPart, PartContext } from '.';
+import { drawItems, schoolIn } from '../skill';
+import { OWN_QUESTION } from '../catalogue';
+import { skills } from '../catalogue/all';
+import {
+  emptyCover,
+  optionsOf,
+  partFacts,
+  partKey,
+  partsIn,
+  type Exam,
+  type ExamFacts,
+  type ExamQuestion,
+  type PaperPart,
+  type PartContext
+} from '.';
 
 export const context: PartContext = { seed: 3, style: defaultHouseStyle, defaults: {} };
 

@@ -1,4 +1,4 @@
-import { itemsUnder, readControls, type Controls, type FeatureSpec, type Skill } from '../skills';
+import { itemsUnder, readControls, type Controls, type FeatureSpec, type Skill } from '../skill';
 import { partSeed, type ItemSpace } from '../spaces';
 import { drawSome } from './draw-some';
 

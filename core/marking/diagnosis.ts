@@ -1,6 +1,6 @@
 import type { Value } from '../numbers';
-import { patternsIn, type ErrorPattern } from '../skills/skill';
-import type { WorkedItem } from '../skills/worked';
+import { patternsIn, type ErrorPattern } from '../skill/skill';
+import type { WorkedItem } from '../skill/worked-item';
 import {
   ANSWER,
   exchanged,
@@ -8,9 +8,10 @@ import {
   replaceRules,
   sameValue,
   stepOf,
-  valuesOf
+  valuesOf,
+  type Get,
+  type Graph
 } from '../working';
-import type { Get, Graph } from '../working';
 import { readArranged, type Working } from './readings';
 import { isFault, type StepReading } from './step-reading';
 

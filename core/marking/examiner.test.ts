@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { skillOf, WorkedItem } from '../skills';
-import '../skills/all';
-import { scripts } from './examiner-scripts';
+import { skillOf, WorkedItem } from '../skill';
+import '../catalogue/all';
+import { scripts } from './examiner-scripts.test-helper';
 import { markItem, unknownSteps } from './mark-item';
 import type { Working } from './readings';
 

@@ -22,6 +22,3 @@ export { readAs, type Working } from './readings';
 export type { Verdict } from './step-reading';
 export type { Because, MarkLine } from './marks';
 export type { Explanation } from './diagnosis';
-export { covers, isAnswerOnly } from './schemes';
-export { availableMarks, type Mark, type Scheme } from './scheme';
-export { schemeSchema } from './scheme-schema';

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { analyseItem, loadSkills, skillOf, WorkedItem } from '../skills';
+import { analyseItem, skillOf, WorkedItem } from '../skill';
+import { loadSkills } from '../catalogue';
 import { evaluate, isShown, printValue } from '../working';
 import { markItem } from './mark-item';
 import type { Working } from './readings';

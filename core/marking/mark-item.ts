@@ -1,12 +1,12 @@
 import type { FormCode, Value } from '../numbers';
-import type { WorkedItem } from '../skills/worked';
+import type { WorkedItem } from '../skill/worked-item';
 import { ANSWER, printValue } from '../working';
 import { diagnose, type Explanation, type Written } from './diagnosis';
 import { proposeMarks, type MarkLine } from './marks';
 import { factsBehind, nearMiss, type SlipKind } from './near-miss';
 import { isListed, madeEasier, readWorking, type Working } from './readings';
 import { isFault, isOwnHand, type StepReading, type Verdict } from './step-reading';
-import type { Scheme } from './scheme';
+import type { Scheme } from '../schemes';
 
 export type Flag = 'contradicted' | 'easier';
 

@@ -1,8 +1,7 @@
 import type { FormCode } from '../numbers';
 import { ANSWER, isSilent } from '../working';
 import { isFault, isOwnHand, type StepReading } from './step-reading';
-import type { Mark, Scheme } from './scheme';
-import { covers } from './schemes';
+import { type Mark, type Scheme, covers } from '../schemes';
 
 /** Why a mark was or was not awarded; words modules give the sentence. */
 export type Because =

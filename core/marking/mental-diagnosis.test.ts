@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { patternEvidence } from '../analysis';
-import { drawItems, itemsUnder, patternsIn, WorkedItem } from '../skills';
-import { schoolsOf, skills, worked } from '../skills/skills.test-helper';
+import { drawItems, itemsUnder, patternsIn, WorkedItem } from '../skill';
+import { schoolsOf, skills, worked } from '../catalogue/skills.test-helper';
 import { partSeed, seededRandom } from '../spaces';
 import { markItem } from '.';
 import { simulate, type SimulatedPupil } from './simulate';

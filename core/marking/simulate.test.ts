@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { likelyPatterns, patternEvidence, type Observation } from '../analysis';
-import { drawItems, loadSkills, skillOf, WorkedItem } from '../skills';
+import { drawItems, skillOf, WorkedItem } from '../skill';
+import { loadSkills } from '../catalogue';
 import { partSeed, seededRandom } from '../spaces';
 import { markItem } from './mark-item';
 import { simulate, type SimulatedPupil } from './simulate';

@@ -1,10 +1,9 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { defaultHouseStyle } from '../house-style';
-import type { WorkedItem } from '../skills/worked';
+import type { WorkedItem } from '../skill/worked-item';
 import type { RandomGenerator } from '../spaces';
-import { evaluate, isShown, printValue } from '../working';
-import type { Graph, Values } from '../working';
+import { evaluate, isShown, printValue, type Graph, type Values } from '../working';
 import type { Working } from './readings';
 
 /** A made-up pupil whose habits are known. Rates and degrees are probabilities, 0 to 1. */

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { skillOf, WorkedItem } from '../skills';
-import '../skills/all';
+import { skillOf, WorkedItem } from '../skill';
+import '../catalogue/all';
 import { ANSWER, evaluate, modelledTexts } from '../working';
 import { diagnose } from './diagnosis';
 import { markItem } from './mark-item';

@@ -1,6 +1,6 @@
 import { MOST_DIGITS, MOST_PLACES, type FormCode } from '../numbers';
 import { ANSWER } from '../working';
-import type { Mark } from './scheme';
+import type { Mark } from '../schemes';
 import type { Flag } from './mark-item';
 import type { Because } from './marks';
 import type { SlipKind } from './near-miss';

@@ -1,6 +1,6 @@
 import { defaultHouseStyle, type HouseStyle } from '../house-style';
-import { availableMarks, type Scheme } from '../marking/scheme';
-import { analyseItem, skillOf, type Features } from '../skills';
+import { availableMarks, type Scheme } from '../schemes';
+import { analyseItem, skillOf, type Features } from '../skill';
 import type { Paper, PaperItem, Rung } from './paper';
 
 /** What is computed of an item on a paper, as plain data: a screen shows it without loading the skill. */

@@ -1,4 +1,4 @@
-import { drawWhere, itemsUnder, skillOf, WorkedItem, type Controls, type Skill } from '../skills';
+import { drawWhere, itemsUnder, skillOf, WorkedItem, type Controls, type Skill } from '../skill';
 import { fromPlans } from './start';
 import type { Paper, PaperItem } from './paper';
 

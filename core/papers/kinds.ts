@@ -1,4 +1,4 @@
-import type { RungKind } from '../skills';
+import type { RungKind } from '../skill';
 
 /** The kinds of rungs, in the order in which a ladder has them. */
 export const rungKinds = [

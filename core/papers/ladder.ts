@@ -8,7 +8,7 @@ import {
   type Control,
   type Controls,
   type DrawError
-} from '../skills';
+} from '../skill';
 import { partSeed } from '../spaces';
 import type { Paper, PaperItem, Rung, Spread } from './paper';
 

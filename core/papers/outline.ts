@@ -1,5 +1,5 @@
 import { revealed, type Revealed } from '../analysis';
-import { patternKey, skillOf } from '../skills';
+import { patternKey, skillOf } from '../skill';
 import { factsIn, factsKey, type Facts, type ItemFacts } from './facts';
 import { isMarked } from './kinds';
 import type { Paper, PaperItem, Rung } from './paper';

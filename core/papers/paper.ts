@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
-import { schemeSchema } from '../marking/scheme-schema';
-import { findCard } from '../skills';
+import { schemeSchema } from '../schemes';
+import { findCard } from '../catalogue';
 import { LARGEST_SEED } from '../spaces';
 import { rungKinds, spreadCount } from './kinds';
 

@@ -1,4 +1,4 @@
-import { readControls, skillOf, type Control } from '../skills';
+import { readControls, skillOf, type Control } from '../skill';
 import type { Paper, Rung } from './paper';
 
 /** What is wrong with a paper, and where. */

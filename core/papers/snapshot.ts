@@ -1,6 +1,6 @@
 import { writeText, type HouseStyle } from '../house-style';
-import type { Scheme } from '../marking/scheme';
-import { itemOf, skillOf, WorkedItem, type Item } from '../skills';
+import type { Scheme } from '../schemes';
+import { itemOf, skillOf, WorkedItem, type Item } from '../skill';
 import {
   ANSWER,
   emptyPicture,

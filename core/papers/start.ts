@@ -7,7 +7,7 @@ import {
   type Controls,
   type RungPlan,
   type Skill
-} from '../skills';
+} from '../skill';
 import { redrawRung } from './ladder';
 import { spreadCount } from './kinds';
 import type { Paper, Rung, Spread } from './paper';

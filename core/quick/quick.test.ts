@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import '../skills/all';
-import { difficultyOf, skillOf } from '../skills';
-import { skills } from '../skills/all';
+import '../catalogue/all';
+import { difficultyOf, skillOf } from '../skill';
+import { skills } from '../catalogue/all';
 import { inWords, quickSheets, readOut } from '.';
 
 const ones: Readonly<Record<string, number>> = Object.fromEntries(

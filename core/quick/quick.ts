@@ -8,7 +8,7 @@ import {
   type Controls,
   type Item,
   type Skill
-} from '../skills';
+} from '../skill';
 import { partSeed } from '../spaces';
 import { readOut } from './words';
 

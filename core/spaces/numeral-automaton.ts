@@ -1,5 +1,4 @@
-import type { Column, Visit } from './automaton';
-import { ended } from './automaton';
+import { type Column, type Visit, ended } from './automaton';
 import type { Range } from './counter';
 import type { ItemAutomaton, Told } from './item-space';
 import { UNMET, type Tally } from './tally';

@@ -1,6 +1,6 @@
 import { gzipSync } from 'node:zlib';
-import { skills } from '@zealous-quill/core/skills/all';
-import { drawItems, WorkedItem } from '@zealous-quill/core/skills';
+import { skills } from '@zealous-quill/core/catalogue/all';
+import { drawItems, WorkedItem } from '@zealous-quill/core/skill';
 import type { Dice } from './dice';
 import { bodyOf, jsonBody, type Sent } from './sender';
 

@@ -1,4 +1,4 @@
-import { cards } from '@zealous-quill/core/skills';
+import { cards } from '@zealous-quill/core/catalogue';
 import { numbers, pastes, pieces, uploads } from './contents';
 import type { Dice } from './dice';
 import { bodyOf, formBody, jsonBody, type Sent } from './sender';

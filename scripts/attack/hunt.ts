@@ -1,5 +1,5 @@
-import type { FeatureSpec } from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+import type { FeatureSpec } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import type { Dice } from './dice';
 import type { Heard, Sender } from './sender';
 

@@ -1,5 +1,5 @@
 import { isMarked, startLadder } from '@zealous-quill/core/papers';
-import { WorkedItem, type Skill } from '@zealous-quill/core/skills';
+import { WorkedItem, type Skill } from '@zealous-quill/core/skill';
 
 export const ITEMS = 20;
 /** A held pattern could show on so many of them: two at once share these, and one seen once is not named. */

@@ -7,8 +7,8 @@ import {
   Wanted,
   WorkedItem,
   type Controls
-} from '@zealous-quill/core/skills';
-import '@zealous-quill/core/skills/all';
+} from '@zealous-quill/core/skill';
+import '@zealous-quill/core/catalogue/all';
 import { distinctRanks, seededRandom } from '@zealous-quill/core/spaces';
 import { observe } from './pupils';
 import { counts, spaces } from './spaces';

@@ -1,7 +1,7 @@
 import { likelyPatterns, patternEvidence, type Observation } from '@zealous-quill/core/analysis';
 import { markItem, simulate } from '@zealous-quill/core/marking';
-import type { Skill } from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+import type { Skill } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
 import { ITEMS, oftenShown, paperOf } from './bench-paper';
 import { printTable } from './table';

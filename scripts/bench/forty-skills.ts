@@ -1,4 +1,4 @@
-import { cards } from '@zealous-quill/core/skills';
+import { cards } from '@zealous-quill/core/catalogue';
 import { execFileSync } from 'node:child_process';
 import {
   cpSync,
@@ -53,7 +53,7 @@ function copySources(copy: string): void {
   symlinkSync(join(copy, 'core'), join(copy, 'node_modules/@zealous-quill/core'));
 }
 
-/** A folder and a line in the registry, as for any skill. */
+/** A folder and a line in the catalogue, as for any skill. */
 function addSkill(copy: string, at: number): void {
   const skills = join(copy, 'core/skills');
   const folder = `written/skill-${at}`;
@@ -63,9 +63,9 @@ function addSkill(copy: string, at: number): void {
     .replace(PATTERN, `skill-${at}`)
     .replace('Short multiplication', `Skill number ${at}`);
   writeFileSync(card, own);
-  const registry = join(skills, 'registry.ts');
+  const registry = join(copy, 'core/catalogue/registry.ts');
   const lines = readFileSync(registry, 'utf8')
-    .replace('\ntype Load', `\nimport { card as skill${at} } from './${folder}/card';\n\ntype Load`)
-    .replace('\n];', `,\n  [skill${at}, () => import('./${folder}')]\n];`);
+    .replace('\ntype Load', `\nimport { card as skill${at} } from '../skills/${folder}/card';\n\ntype Load`)
+    .replace('\n];', `,\n  [skill${at}, () => import('../skills/${folder}')]\n];`);
   writeFileSync(registry, lines);
 }

@@ -1,4 +1,4 @@
-import { cards } from '@zealous-quill/core/skills';
+import { cards } from '@zealous-quill/core/catalogue';
 import { readdirSync, readFileSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import { printTable } from './table';

@@ -1,6 +1,6 @@
 import { likelyPatterns, pupilEvidence } from '@zealous-quill/core/analysis';
-import { patternsIn, type Skill, type WorkedItem } from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+import { patternsIn, type Skill, type WorkedItem } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
 import { ITEMS, oftenShown, paperOf } from './bench-paper';
 import { forgetful, holding, invented, lost, observe, type Answering } from './pupils';

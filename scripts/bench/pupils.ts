@@ -1,5 +1,5 @@
 import { markItem, simulate } from '@zealous-quill/core/marking';
-import type { WorkedItem } from '@zealous-quill/core/skills';
+import type { WorkedItem } from '@zealous-quill/core/skill';
 import type { RandomGenerator } from '@zealous-quill/core/spaces';
 import { ANSWER, evaluate, isShown, printValue, stepOf } from '@zealous-quill/core/working';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';

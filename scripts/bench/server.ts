@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { cards } from '@zealous-quill/core/skills';
+import { cards } from '@zealous-quill/core/catalogue';
 import { ENTRIES, fillDatabase, ITEMS } from './fill';
 import { OwnServer } from '../test/own-server';
 import { firstLoad } from './first-load';

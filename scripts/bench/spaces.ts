@@ -1,4 +1,4 @@
-import type { Controls } from '@zealous-quill/core/skills';
+import type { Controls } from '@zealous-quill/core/skill';
 
 export interface BenchSpace {
   readonly name: string;

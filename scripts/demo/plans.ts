@@ -1,6 +1,6 @@
 import { blueprintSchema, type Blueprint } from '@zealous-quill/core/exams';
-import { skillOf } from '@zealous-quill/core/skills';
-import '@zealous-quill/core/skills/all';
+import { skillOf } from '@zealous-quill/core/skill';
+import '@zealous-quill/core/catalogue/all';
 import type { PaperPlan } from '@zealous-quill/core/papers';
 
 const SKILL = 'column-addition';

@@ -5,16 +5,10 @@
  */
 import { writeFileSync } from 'node:fs';
 import { deflateRawSync } from 'node:zlib';
-import '../../core/skills/all';
-import {
-  analyseItem,
-  cards,
-  choiceAmong,
-  skillOf,
-  takenBy,
-  type Skill,
-  type Sum
-} from '../../core/skills';
+import '../../core/catalogue/all';
+import { analyseItem, skillOf, type Skill, type Sum } from '../../core/skill';
+import { cards } from '../../core/catalogue';
+import { choiceAmong, takenBy } from '../../core/strategies';
 import {
   byteOf,
   OPERATIONS,

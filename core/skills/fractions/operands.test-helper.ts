@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js';
-import type { MixedGiven as Operand } from '../given/mixed';
+import type { MixedGiven as Operand } from '../../skill/given/mixed';
 
 /** Every operand with a whole part up to `whole` and one of these denominators. */
 export function operands(whole: number, denominators: readonly number[]): Operand[] {

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import '../all';
-import { itemsUnder, skillOf, WorkedItem } from '..';
+import '../../catalogue/all';
+import { itemsUnder, skillOf, WorkedItem } from '../../skill';
 import { ANSWER } from '../../working';
 
 /** The identities behind the strategies, each over the whole space of its skill, by BigInt. Common practice. */

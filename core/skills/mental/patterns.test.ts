@@ -1,5 +1,5 @@
 import { test } from 'node:test';
-import { checkPatterns } from '../skills.test-helper';
+import { checkPatterns } from '../../catalogue/skills.test-helper';
 
 /**
  * Answers of error patterns worked by hand, at least one where a pattern makes no difference (`=`) or cannot be carried

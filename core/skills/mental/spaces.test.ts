@@ -1,13 +1,13 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import '../all';
-import { skillOf, Wanted } from '..';
-import type { Constraints } from '../controls';
+import '../../catalogue/all';
+import { skillOf, Wanted } from '../../skill';
+import type { Constraints } from '../../skill/controls';
 import {
   countsAsMeasured,
   combinationsAsMeasured,
   ranksAsListed
-} from '../space-checks.test-helper';
+} from '../../skill/space-checks.test-helper';
 
 /** The spaces of mental skills against lists of all items that are small, made by the schema alone. */
 interface Small {

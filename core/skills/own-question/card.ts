@@ -1,4 +1,4 @@
-import type { SkillCard } from '../card';
+import type { SkillCard } from '../../skill/card';
 
 /** A question that its author writes: it is marked and printed like an item, but never drawn or listed. */
 export const card: SkillCard = {

@@ -1,11 +1,11 @@
 import * as z from 'zod/mini';
 import { typedLine } from '../../house-style';
-import { independent, schemeOf } from '../../marking/schemes';
+import { independent, schemeOf } from '../../schemes';
 import { itemSpace, listSpace } from '../../spaces';
 import { ANSWER, chainSheet, stepOn } from '../../working';
-import { defineSkill } from '../define';
-import { count } from '../feature';
-import { givenFrom, type GivenForm } from '../given/form';
+import { defineSkill } from '../../skill/define';
+import { count } from '../../skill/feature';
+import { givenFrom, type GivenForm } from '../../skill/given/form';
 import { answerKinds, ownReading, worthOf } from './answer';
 import { card } from './card';
 

@@ -1,5 +1,5 @@
 import { controlsSchema } from '@zealous-quill/core/papers';
-import { readControls, type Controls, type Skill } from '@zealous-quill/core/skills';
+import { readControls, type Controls, type Skill } from '@zealous-quill/core/skill';
 
 /** The controls in an address; those that the skill starts with if there are none, or they cannot be read. */
 export function controlsAsked(text: string | null, skill: Skill): Controls {

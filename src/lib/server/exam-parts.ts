@@ -8,7 +8,8 @@ import {
   type ExamFacts,
   type PaperPart
 } from '@zealous-quill/core/exams';
-import { findListedSkill, OWN_QUESTION, schoolIn, skillOf } from '@zealous-quill/core/skills';
+import { findListedSkill, OWN_QUESTION } from '@zealous-quill/core/catalogue';
+import { schoolIn, skillOf } from '@zealous-quill/core/skill';
 import { partSeed } from '@zealous-quill/core/spaces';
 import { z } from 'zod';
 import type { Db } from './database/connection';

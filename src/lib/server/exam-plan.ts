@@ -6,7 +6,8 @@ import {
   type Totals
 } from '@zealous-quill/core/exams';
 import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-import { findCard, findSkill, skillOf } from '@zealous-quill/core/skills';
+import { findCard } from '@zealous-quill/core/catalogue';
+import { findSkill, skillOf } from '@zealous-quill/core/skill';
 
 /** Whatever a plan was tried to give, as a page shows it. */
 export type Tried =

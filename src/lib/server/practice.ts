@@ -1,6 +1,7 @@
 import { likelyPatterns } from '@zealous-quill/core/analysis';
 import type { Need } from '@zealous-quill/core/papers';
-import { OWN_QUESTION, splitPatternKey } from '@zealous-quill/core/skills';
+import { OWN_QUESTION } from '@zealous-quill/core/catalogue';
+import { splitPatternKey } from '@zealous-quill/core/skill';
 import type { ResultPupil, Results } from './database/results';
 
 const MOST_PATTERNS = 3;

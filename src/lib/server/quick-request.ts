@@ -1,5 +1,6 @@
 import { MOST_ITEMS, MOST_SETS, type QuickAsked } from '@zealous-quill/core/quick';
-import { findListedSkill, isOfShortItems, type Skill } from '@zealous-quill/core/skills';
+import { findListedSkill } from '@zealous-quill/core/catalogue';
+import { isOfShortItems, type Skill } from '@zealous-quill/core/skill';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { controlsAsked } from './controls-asked';
 

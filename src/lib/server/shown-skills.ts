@@ -2,11 +2,11 @@ import type { HouseStyle } from '@zealous-quill/core/house-style';
 import {
   describeSkill,
   listed,
-  skillOf,
   type ListedSkill,
   type SkillDescription
-} from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+} from '@zealous-quill/core/catalogue';
+import { skillOf } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 
 /** All skills as a picker lists them. */
 export function listedSkills(style: HouseStyle): ListedSkill[] {

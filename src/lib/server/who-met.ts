@@ -1,5 +1,5 @@
 import { partKey, partsIn } from '@zealous-quill/core/exams';
-import { OWN_QUESTION } from '@zealous-quill/core/skills';
+import { OWN_QUESTION } from '@zealous-quill/core/catalogue';
 import type { Db } from './database/connection';
 import type { StoredExam } from './database/exams';
 import { classesBefore, encounters, lastMet, metLately, type Encounter } from './database/exposure';

@@ -15,25 +15,27 @@ import {
 } from '@zealous-quill/core/papers';
 import {
   blockedBy,
-  describeSkill,
   drawItems,
   explainEmpty,
   itemsUnder,
-  loadSkills,
-  loadWays,
   readControls,
   skillOf,
   viewItem,
-  waysOf,
   type Blocked,
   type Conflict,
   type Control,
   type Controls,
   type ItemView,
+  type Sum
+} from '@zealous-quill/core/skill';
+import {
+  describeSkill,
+  loadSkills,
+  loadWays,
+  waysOf,
   type SkillDescription,
-  type Sum,
   type Way
-} from '@zealous-quill/core/skills';
+} from '@zealous-quill/core/catalogue';
 
 /** Work of looking ahead at one value of a control. */
 const GLANCE_WORK = COUNT_WORK / 8;

@@ -1,6 +1,7 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
-import { cards, schoolIn, viewItem, type Skill } from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+import { cards } from '@zealous-quill/core/catalogue';
+import { schoolIn, viewItem, type Skill } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { db } from '$lib/server/database/connection';
 import { listDefaultSchemes } from '$lib/server/database/default-schemes';
 import { houseStyleState } from '$lib/server/database/house-style';

@@ -1,5 +1,6 @@
 import { controlsSchema } from '@zealous-quill/core/papers';
-import { findListedSkill, readControls, type Controls } from '@zealous-quill/core/skills';
+import { findListedSkill } from '@zealous-quill/core/catalogue';
+import { readControls, type Controls } from '@zealous-quill/core/skill';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';
 import { createPaper, findPapers, removePaper } from '$lib/server/database/papers';

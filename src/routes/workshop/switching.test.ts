@@ -1,8 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
-import { describeSkill, skillOf, type Skill } from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+import { describeSkill } from '@zealous-quill/core/catalogue';
+import { skillOf, type Skill } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { Possibilities, type Counter } from '$lib/ui/controls/possibilities.svelte';
 import { Workbench } from '$lib/ui/workshop/workbench.svelte';
 import { bench } from '$lib/workers/work';

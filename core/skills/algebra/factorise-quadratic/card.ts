@@ -1,4 +1,4 @@
-import type { SkillCard } from '../../card';
+import type { SkillCard } from '../../../skill/card';
 
 const methods = {
   'product-and-sum': 'Product and sum',

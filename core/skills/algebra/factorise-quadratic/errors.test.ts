@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { markItem } from '../../../marking';
-import { skillOf } from '../..';
-import { patternAnswers, schoolsOf, worked } from '../../skills.test-helper';
+import { skillOf } from '../../../skill';
+import { patternAnswers, schoolsOf, worked } from '../../../catalogue/skills.test-helper';
 
 const skill = skillOf('factorise-quadratic');
 

@@ -16,7 +16,7 @@ import {
   type Replacement,
   type Replacements
 } from '../../../working';
-import { pattern } from '../../define';
+import { pattern } from '../../../skill/define';
 import { card, methodOf, type MethodName } from './card';
 import { isFactorable, numberToTakeOut, reduced, type Given } from './quadratic';
 import type { Pair } from './splitting';

@@ -2,14 +2,14 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { markItem } from '../../../marking';
-import { analyseItem, itemsUnder, readControls, skillOf, Wanted, WorkedItem } from '../..';
-import type { Constraints } from '../../controls';
-import { schoolsOf } from '../../skills.test-helper';
+import { analyseItem, itemsUnder, readControls, skillOf, Wanted, WorkedItem } from '../../../skill';
+import type { Constraints } from '../../../skill/controls';
+import { schoolsOf } from '../../../catalogue/skills.test-helper';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   ranksAsListed
-} from '../../space-checks.test-helper';
+} from '../../../skill/space-checks.test-helper';
 import { value } from '../value.test-helper';
 import { crossTrials, factorPairs } from './features';
 import { isFactorable, type Given } from './quadratic';

@@ -1,4 +1,4 @@
-import { count, flag, oneOf } from '../../feature';
+import { count, flag, oneOf } from '../../../skill/feature';
 import {
   contentOfQuadratic,
   discriminant,

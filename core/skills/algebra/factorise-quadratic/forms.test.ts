@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { expand, parseProduct, printPolynomial } from '../../../numbers';
 import { markItem } from '../../../marking';
-import { worked } from '../../skills.test-helper';
+import { worked } from '../../../catalogue/skills.test-helper';
 import { value } from '../value.test-helper';
 
 const item = (line: string, school = 'product-and-sum') =>

@@ -1,5 +1,5 @@
-import { accuracy, independent, method, schemeOf } from '../../../marking/schemes';
-import { defineSkill, rung } from '../../define';
+import { accuracy, independent, method, schemeOf } from '../../../schemes';
+import { defineSkill, rung } from '../../../skill/define';
 import { card, methodOf } from './card';
 import { errorPatterns } from './errors';
 import { features } from './features';

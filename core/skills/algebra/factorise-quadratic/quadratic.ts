@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { expand, gcdOfSmall, parseProduct, polynomial, printPolynomial } from '../../../numbers';
-import { givenFrom, type GivenForm } from '../../given/form';
+import { givenFrom, type GivenForm } from '../../../skill/given/form';
 
 export const LARGEST_LEADING = 24;
 export const LARGEST_COEFFICIENT = 200;

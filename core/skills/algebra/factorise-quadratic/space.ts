@@ -1,7 +1,7 @@
 import { indexItems, spendOn, type ItemSpace } from '../../../spaces';
-import { meets } from '../../controls';
-import type { FeatureValue } from '../../feature';
-import type { Wanted } from '../../wanted';
+import { meets } from '../../../skill/controls';
+import type { FeatureValue } from '../../../skill/feature';
+import type { Wanted } from '../../../skill/request';
 import { crossTrials, factorPairs, kindOf, rootsOf, signsOf } from './features';
 import {
   contentOfQuadratic,

@@ -14,7 +14,7 @@ import {
   type Told,
   type Visit
 } from '../../../spaces';
-import type { Wanted } from '../../wanted';
+import type { Wanted } from '../../../skill/request';
 import { WHOLE_DIGITS, type Given } from './columns';
 import { parted, turnsIn, type Turn, type Vector } from './turns';
 

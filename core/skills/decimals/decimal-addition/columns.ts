@@ -1,4 +1,4 @@
-import { decimalsIn, placesOf } from '../../decimal-columns/numerals';
+import { decimalsIn, placesOf } from '../../../numbers/decimal-numerals';
 
 export const ADDENDS = [2, 5] as const;
 export const WHOLE_DIGITS = 5;

@@ -5,15 +5,15 @@ import fc from 'fast-check';
 import { defaultHouseStyle } from '../../../house-style';
 import { markItem } from '../../../marking';
 import { decimalNumber } from '../../../numbers';
-import { analyseItem, skillOf, Wanted, WorkedItem } from '../..';
+import { analyseItem, skillOf, Wanted, WorkedItem } from '../../../skill';
 import type { Range } from '../../../spaces';
-import type { Constraints } from '../../controls';
-import { checkPatterns, worked } from '../../skills.test-helper';
+import type { Constraints } from '../../../skill/controls';
+import { checkPatterns, worked } from '../../../catalogue/skills.test-helper';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   ranksAsListed
-} from '../../space-checks.test-helper';
+} from '../../../skill/space-checks.test-helper';
 import type { Given } from './columns';
 import { items } from './space';
 

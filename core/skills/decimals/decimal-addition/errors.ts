@@ -1,10 +1,10 @@
 import { parseDecimal } from '../../../numbers';
 import { rulesOf } from '../../../working';
-import { carriesDropped, totalsWritten } from '../../column-sum/errors';
-import { figureSteps } from '../../column-sum/working';
-import { pattern } from '../../define';
-import { answering } from '../../decimal-columns/answer';
-import { hasPoint, partsOf, placesOf, unitsAt } from '../../decimal-columns/numerals';
+import { carriesDropped, totalsWritten } from '../../../methods/columns/sum/errors';
+import { figureSteps } from '../../../methods/columns/sum/working';
+import { pattern } from '../../../skill/define';
+import { answering } from '../../../methods/columns/decimal/answer';
+import { hasPoint, partsOf, placesOf, unitsAt } from '../../../numbers/decimal-numerals';
 import { alignedColumns, rightAlignedColumns, type Given } from './columns';
 
 const CARRYING = { carries: { min: 1 } };

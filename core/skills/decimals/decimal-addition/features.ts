@@ -1,7 +1,12 @@
-import { count, flag } from '../../feature';
-import { longestRun } from '../../measures';
-import { columnFeatures } from '../../decimal-columns/features';
-import { placesOf, trailingZerosIn, unitsAt, wholeDigitsOf } from '../../decimal-columns/numerals';
+import { count, flag } from '../../../skill/feature';
+import { longestRun } from '../../../numbers/digit-measures';
+import { columnFeatures } from '../../../methods/columns/decimal/features';
+import {
+  placesOf,
+  trailingZerosIn,
+  unitsAt,
+  wholeDigitsOf
+} from '../../../numbers/decimal-numerals';
 import { ADDENDS, MOST_PLACES, WHOLE_DIGITS, type Given } from './columns';
 
 /** What is seen of a sum, in units of its smallest place. */

@@ -1,7 +1,7 @@
-import { methodAndAnswer } from '../../../marking/schemes';
-import { defineSkill, rung } from '../../define';
-import { decimalScheme } from '../../decimal-columns/answer';
-import { decimalAddends } from '../../given/decimals';
+import { methodAndAnswer } from '../../../schemes';
+import { defineSkill, rung } from '../../../skill/define';
+import { decimalScheme } from '../../../methods/columns/decimal/answer';
+import { decimalAddends } from '../../../skill/given/decimals';
 import { card } from './card';
 import { ADDENDS, WHOLE_DIGITS, type Given } from './columns';
 import { errorPatterns } from './errors';

@@ -5,7 +5,7 @@ import {
   unionItems,
   type ItemSpace
 } from '../../../spaces';
-import type { Wanted } from '../../wanted';
+import type { Wanted } from '../../../skill/request';
 import { DecimalAutomaton } from './automaton';
 import type { Given } from './columns';
 

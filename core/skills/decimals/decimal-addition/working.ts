@@ -1,9 +1,9 @@
 import type { HouseStyle } from '../../../house-style';
 import { carryingFrame, type Layout, type Step } from '../../../working';
-import { figureSteps } from '../../column-sum/working';
-import { decimalAcross } from '../../decimal-columns/answer';
-import { placesOf, wholeDigitsOf } from '../../decimal-columns/numerals';
-import { decimalRows, padding } from '../../decimal-columns/sheet';
+import { figureSteps } from '../../../methods/columns/sum/working';
+import { decimalAcross } from '../../../methods/columns/decimal/answer';
+import { placesOf, wholeDigitsOf } from '../../../numbers/decimal-numerals';
+import { decimalRows, padding } from '../../../methods/columns/decimal/sheet';
 import { alignedColumns, type Given } from './columns';
 
 /**

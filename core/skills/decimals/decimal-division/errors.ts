@@ -1,8 +1,8 @@
 import { parseDecimal, printDecimal, withoutZeros, type Decimal } from '../../../numbers';
 import { ANSWER, changing, constant, type Graph } from '../../../working';
-import { answering } from '../../decimal-columns/answer';
-import { pattern } from '../../define';
-import type { Given } from '../../division/look';
+import { answering } from '../../../methods/columns/decimal/answer';
+import { pattern } from '../../../skill/define';
+import type { Given } from '../../../methods/division/look';
 import { moved, QUOTIENT_PLACES, type Moved } from './operands';
 
 /** Ways of going wrong with quotients of decimals; the examples of the catalogue are tested beside it. */

@@ -1,7 +1,7 @@
-import { decimalsIn, figuresOf } from '../../decimal-columns/numerals';
-import { count, flag } from '../../feature';
-import type { Given } from '../../division/look';
-import { zerosIn } from '../../measures';
+import { decimalsIn, figuresOf } from '../../../numbers/decimal-numerals';
+import { count, flag } from '../../../skill/feature';
+import type { Given } from '../../../methods/division/look';
+import { zerosIn } from '../../../numbers/digit-measures';
 import {
   DIGITS,
   DIVIDEND_PLACES,

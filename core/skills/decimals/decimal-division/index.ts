@@ -1,10 +1,10 @@
-import { methodAndAnswer } from '../../../marking/schemes';
-import { decimalScheme } from '../../decimal-columns/answer';
-import { defineSkill, rung } from '../../define';
-import { divisionPrompt } from '../../division/asking';
-import type { Given } from '../../division/look';
-import { significant } from '../../given/decimals';
-import { pairOf } from '../../given/pair';
+import { methodAndAnswer } from '../../../schemes';
+import { decimalScheme } from '../../../methods/columns/decimal/answer';
+import { defineSkill, rung } from '../../../skill/define';
+import { divisionPrompt } from '../../../methods/division/asking';
+import type { Given } from '../../../methods/division/look';
+import { significant } from '../../../skill/given/decimals';
+import { pairOf } from '../../../skill/given/pair';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';

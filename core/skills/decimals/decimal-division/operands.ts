@@ -1,6 +1,6 @@
-import { decimalsIn, figuresOf, hasPoint } from '../../decimal-columns/numerals';
-import type { PairRule } from '../../given/pair';
-import type { Given } from '../../division/look';
+import { decimalsIn, figuresOf, hasPoint } from '../../../numbers/decimal-numerals';
+import type { PairRule } from '../../../skill/given/pair';
+import type { Given } from '../../../methods/division/look';
 
 /** Most digits of the dividend, and decimal places of dividend, divisor and quotient. */
 export const DIGITS = 5;

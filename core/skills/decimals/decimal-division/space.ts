@@ -1,7 +1,7 @@
 import { printDecimal } from '../../../numbers';
 import { classItems, type ItemSpace } from '../../../spaces';
-import type { Given } from '../../division/look';
-import type { Wanted } from '../../wanted';
+import type { Given } from '../../../methods/division/look';
+import type { Wanted } from '../../../skill/request';
 import { factsOf, groupsOf } from './keys';
 import { DIVIDEND_PLACES, DIVISOR_PLACES, QUOTIENT_PLACES } from './operands';
 

@@ -19,11 +19,11 @@ import {
   type Layout,
   type Step
 } from '../../../working';
-import { decimalAnswer } from '../../decimal-columns/answer';
-import { columnFigures, columnRows } from '../../division/columns';
-import type { Given } from '../../division/look';
-import { placesFrom, type Dividing } from '../../division/partials';
-import { shortFigures } from '../../division/short';
+import { decimalAnswer } from '../../../methods/columns/decimal/answer';
+import { columnFigures, columnRows } from '../../../methods/division/columns';
+import type { Given } from '../../../methods/division/look';
+import { placesFrom, type Dividing } from '../../../methods/division/partials';
+import { shortFigures } from '../../../methods/division/short';
 import { moved, type Moved } from './operands';
 
 const DIVIDEND = 'shifted.dividend';

@@ -3,15 +3,20 @@ import { test } from 'node:test';
 import Decimal from 'decimal.js';
 import fc from 'fast-check';
 import { markItem } from '../../../marking';
-import { drawItems, skillOf, Wanted, WorkedItem } from '../..';
-import type { Constraints } from '../../controls';
-import type { Given } from '../../multiplication/factors';
-import { checkPatterns, patternAnswers, schoolsOf, worked } from '../../skills.test-helper';
+import { drawItems, skillOf, Wanted, WorkedItem } from '../../../skill';
+import type { Constraints } from '../../../skill/controls';
+import type { Given } from '../../../methods/products/factors';
+import {
+  checkPatterns,
+  patternAnswers,
+  schoolsOf,
+  worked
+} from '../../../catalogue/skills.test-helper';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   ranksAsListed
-} from '../../space-checks.test-helper';
+} from '../../../skill/space-checks.test-helper';
 import { items } from './space';
 
 const skill = skillOf('decimal-multiplication');

@@ -1,13 +1,13 @@
 import { parseDecimal, type Value } from '../../../numbers';
 import { ANSWER, usingValues, type Replacements } from '../../../working';
-import type { Controls } from '../../controls';
-import { answering } from '../../decimal-columns/answer';
-import { decimalsIn, hasPoint, partsOf } from '../../decimal-columns/numerals';
-import { pattern } from '../../define';
-import type { Given } from '../../multiplication/factors';
-import { oneRowPatterns } from '../../multiplication/one-row-errors';
-import { rowPatterns } from '../../multiplication/row-errors';
-import type { ErrorPattern } from '../../skill';
+import type { Controls } from '../../../skill/controls';
+import { answering } from '../../../methods/columns/decimal/answer';
+import { decimalsIn, hasPoint, partsOf } from '../../../numbers/decimal-numerals';
+import { pattern } from '../../../skill/define';
+import type { Given } from '../../../methods/products/factors';
+import { oneRowPatterns } from '../../../methods/products/one-row-errors';
+import { rowPatterns } from '../../../methods/products/row-errors';
+import type { ErrorPattern } from '../../../skill/skill';
 import { figures } from './operands';
 import { isOneRow, pointed } from './working';
 

@@ -1,5 +1,5 @@
 import { parseDecimal, unitsTo, withoutZeros, type Decimal } from '../../../numbers';
-import type { Given } from '../../multiplication/factors';
+import type { Given } from '../../../methods/products/factors';
 
 interface Estimate {
   readonly factors: readonly [Decimal, Decimal];

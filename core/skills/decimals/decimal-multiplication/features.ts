@@ -1,8 +1,8 @@
-import { decimalsIn, trailingZerosIn } from '../../decimal-columns/numerals';
-import { count, flag } from '../../feature';
-import { heldFeatures } from '../../multiplication/features';
-import { heldCarries } from '../../measures';
-import type { Given } from '../../multiplication/factors';
+import { decimalsIn, trailingZerosIn } from '../../../numbers/decimal-numerals';
+import { count, flag } from '../../../skill/feature';
+import { heldFeatures } from '../../../methods/products/features';
+import { heldCarries } from '../../../numbers/digit-measures';
+import type { Given } from '../../../methods/products/factors';
 import { figures, MOST_PLACES, MULTIPLICAND, MULTIPLIER } from './operands';
 
 /** What is seen of a product of decimals: its factors as whole numbers, and the places of both. */

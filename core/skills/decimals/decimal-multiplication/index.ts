@@ -1,10 +1,10 @@
-import { accuracy, methodAndAnswer, schemeOf } from '../../../marking/schemes';
-import { decimalScheme } from '../../decimal-columns/answer';
-import { defineSkill, rung } from '../../define';
-import { onePoint, significant } from '../../given/decimals';
-import { pairOf } from '../../given/pair';
-import type { Given } from '../../multiplication/factors';
-import { rowMarks } from '../../multiplication/rows';
+import { accuracy, methodAndAnswer, schemeOf } from '../../../schemes';
+import { decimalScheme } from '../../../methods/columns/decimal/answer';
+import { defineSkill, rung } from '../../../skill/define';
+import { onePoint, significant } from '../../../skill/given/decimals';
+import { pairOf } from '../../../skill/given/pair';
+import type { Given } from '../../../methods/products/factors';
+import { rowMarks } from '../../../methods/products/rows';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';

@@ -1,5 +1,5 @@
 import { strides, unpack, type Range } from '../../../spaces';
-import { rowTables } from '../../multiplication/row-tables';
+import { rowTables } from '../../../methods/products/row-tables';
 
 /** What two factors, read as whole numbers, settle of an item wherever their points stand. */
 export interface Facts {

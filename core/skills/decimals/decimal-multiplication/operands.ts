@@ -1,5 +1,5 @@
-import { figuresOf } from '../../decimal-columns/numerals';
-import type { Given } from '../../multiplication/factors';
+import { figuresOf } from '../../../numbers/decimal-numerals';
+import type { Given } from '../../../methods/products/factors';
 
 /** Fewest and most significant digits of the factors, and decimal places of either. */
 export const MULTIPLICAND = [1, 4] as const;

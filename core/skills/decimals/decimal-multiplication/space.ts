@@ -7,8 +7,8 @@ import {
   type ItemSpace,
   type Range
 } from '../../../spaces';
-import type { Given } from '../../multiplication/factors';
-import type { Wanted } from '../../wanted';
+import type { Given } from '../../../methods/products/factors';
+import type { Wanted } from '../../../skill/request';
 import { factsOf, KEYS, keyWriter, numbersOf, pairsOf, shortened, type Needs } from './keys';
 import { MOST_PLACES } from './operands';
 

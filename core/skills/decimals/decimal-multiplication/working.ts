@@ -11,11 +11,15 @@ import {
   type Step,
   type Symmetry
 } from '../../../working';
-import { decimalAnswer } from '../../decimal-columns/answer';
-import { decimalsIn } from '../../decimal-columns/numerals';
-import { factorsOf, type Given } from '../../multiplication/factors';
-import { shortSheet, shortSteps } from '../../multiplication/one-row';
-import { multiplicationSheet, multiplicationSteps, rowOrders } from '../../multiplication/rows';
+import { decimalAnswer } from '../../../methods/columns/decimal/answer';
+import { decimalsIn } from '../../../numbers/decimal-numerals';
+import { factorsOf, type Given } from '../../../methods/products/factors';
+import { shortSheet, shortSteps } from '../../../methods/products/one-row';
+import {
+  multiplicationSheet,
+  multiplicationSteps,
+  rowOrders
+} from '../../../methods/products/rows';
 import { estimates, fitted } from './estimate';
 import { figures } from './operands';
 

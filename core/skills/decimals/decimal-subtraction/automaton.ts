@@ -9,8 +9,8 @@ import {
   type Told,
   type Visit
 } from '../../../spaces';
-import { mergedPairs, type PairEffect } from '../../column-difference/pairs';
-import type { Wanted } from '../../wanted';
+import { mergedPairs, type PairEffect } from '../../../methods/columns/difference/pairs';
+import type { Wanted } from '../../../skill/request';
 import { MOST_PLACES, WHOLE_DIGITS, type Given } from './operands';
 
 /** What a number does in a column: it has no figure, or its last one, goes on, or has its leading one. */

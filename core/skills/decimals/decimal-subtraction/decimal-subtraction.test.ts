@@ -2,14 +2,14 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import Decimal from 'decimal.js';
 import fc from 'fast-check';
-import { drawItems, skillOf, Wanted, WorkedItem } from '../..';
-import type { Constraints } from '../../controls';
-import { checkPatterns, schoolsOf } from '../../skills.test-helper';
+import { drawItems, skillOf, Wanted, WorkedItem } from '../../../skill';
+import type { Constraints } from '../../../skill/controls';
+import { checkPatterns, schoolsOf } from '../../../catalogue/skills.test-helper';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   ranksAsListed
-} from '../../space-checks.test-helper';
+} from '../../../skill/space-checks.test-helper';
 import type { Given } from './operands';
 import { items } from './space';
 

@@ -1,8 +1,14 @@
 import { withoutZeros, type Decimal } from '../../../numbers';
-import { ACROSS, differencePatterns } from '../../column-difference/patterns';
-import { answering } from '../../decimal-columns/answer';
-import { decimalsIn, hasPoint, partsOf, placesOf, unitsAt } from '../../decimal-columns/numerals';
-import { pattern } from '../../define';
+import { ACROSS, differencePatterns } from '../../../methods/columns/difference/patterns';
+import { answering } from '../../../methods/columns/decimal/answer';
+import {
+  decimalsIn,
+  hasPoint,
+  partsOf,
+  placesOf,
+  unitsAt
+} from '../../../numbers/decimal-numerals';
+import { pattern } from '../../../skill/define';
 import { columnsOf, type Given } from './operands';
 
 const PADDED = { padded: { min: 1 } };

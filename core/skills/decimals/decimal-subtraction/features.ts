@@ -1,15 +1,15 @@
 import { takingWords } from '../../../house-style';
 import { capital } from '../../../working';
-import { columnFeatures } from '../../decimal-columns/features';
+import { columnFeatures } from '../../../methods/columns/decimal/features';
 import {
   hasPoint,
   placesOf,
   trailingZerosIn,
   unitsAt,
   wholeDigitsOf
-} from '../../decimal-columns/numerals';
-import { count, flag } from '../../feature';
-import { longestRun } from '../../measures';
+} from '../../../numbers/decimal-numerals';
+import { count, flag } from '../../../skill/feature';
+import { longestRun } from '../../../numbers/digit-measures';
 import { MOST_PLACES, WHOLE_DIGITS, type Given } from './operands';
 
 /** What is seen of a difference, in units of its smallest place. */

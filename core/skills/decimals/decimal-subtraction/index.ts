@@ -1,9 +1,9 @@
-import { methodAndAnswer } from '../../../marking/schemes';
-import type { School } from '../../column-difference/columns';
-import { decimalScheme } from '../../decimal-columns/answer';
-import { defineSkill, rung } from '../../define';
-import { below, decimalOf, onePoint } from '../../given/decimals';
-import { pairOf } from '../../given/pair';
+import { methodAndAnswer } from '../../../schemes';
+import type { School } from '../../../methods/columns/difference/columns';
+import { decimalScheme } from '../../../methods/columns/decimal/answer';
+import { defineSkill, rung } from '../../../skill/define';
+import { below, decimalOf, onePoint } from '../../../skill/given/decimals';
+import { pairOf } from '../../../skill/given/pair';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';

@@ -1,5 +1,5 @@
-import type { Columns } from '../../column-difference/columns';
-import { decimalsIn, placesOf, unitsAt, wholeDigitsOf } from '../../decimal-columns/numerals';
+import type { Columns } from '../../../methods/columns/difference/columns';
+import { decimalsIn, placesOf, unitsAt, wholeDigitsOf } from '../../../numbers/decimal-numerals';
 import { digitAt, toDigits } from '../../../numbers';
 
 export const WHOLE_DIGITS = 5;

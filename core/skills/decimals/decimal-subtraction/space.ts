@@ -1,5 +1,5 @@
 import { automatonItems, unionItems, type ItemSpace } from '../../../spaces';
-import type { Wanted } from '../../wanted';
+import type { Wanted } from '../../../skill/request';
 import { DifferenceAutomaton } from './automaton';
 import type { Given } from './operands';
 

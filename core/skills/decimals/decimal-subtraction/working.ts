@@ -1,10 +1,14 @@
 import type { HouseStyle } from '../../../house-style';
 import { columnFrame, type Layout, type Step } from '../../../working';
-import type { School } from '../../column-difference/columns';
-import { aboveIn, differenceMarks, differenceSteps } from '../../column-difference/working';
-import { decimalAcross } from '../../decimal-columns/answer';
-import { placesOf, wholeDigitsOf } from '../../decimal-columns/numerals';
-import { decimalRows, padding } from '../../decimal-columns/sheet';
+import type { School } from '../../../methods/columns/difference/columns';
+import {
+  aboveIn,
+  differenceMarks,
+  differenceSteps
+} from '../../../methods/columns/difference/working';
+import { decimalAcross } from '../../../methods/columns/decimal/answer';
+import { placesOf, wholeDigitsOf } from '../../../numbers/decimal-numerals';
+import { decimalRows, padding } from '../../../methods/columns/decimal/sheet';
 import { columnsOf, type Given } from './operands';
 
 /**

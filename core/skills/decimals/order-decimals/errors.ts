@@ -1,6 +1,6 @@
 import { constant, type Replacements } from '../../../working';
-import { pattern } from '../../define';
-import type { Controls } from '../../controls';
+import { pattern } from '../../../skill/define';
+import type { Controls } from '../../../skill/controls';
 import { padded, partsOf, type Given, type Parts } from './numbers';
 import { rankAmong } from './working';
 

@@ -1,4 +1,4 @@
-import { count } from '../../feature';
+import { count } from '../../../skill/feature';
 import {
   inOrder,
   LARGEST_WHOLE,

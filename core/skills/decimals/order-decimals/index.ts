@@ -1,6 +1,6 @@
-import { independent, schemeOf } from '../../../marking/schemes';
+import { independent, schemeOf } from '../../../schemes';
 import { ANSWER } from '../../../working';
-import { defineSkill, rung } from '../../define';
+import { defineSkill, rung } from '../../../skill/define';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';

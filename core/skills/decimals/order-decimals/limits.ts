@@ -1,5 +1,5 @@
 import type { Range } from '../../../spaces';
-import type { Wanted } from '../../wanted';
+import type { Wanted } from '../../../skill/request';
 
 /** Features that are counts over the numbers or pairs of them, and add up over whole parts. */
 export const COUNTED = [

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { compareDecimals, parseDecimal } from '../../../numbers';
-import { givenFrom, type GivenForm } from '../../given/form';
+import { givenFrom, type GivenForm } from '../../../skill/given/form';
 
 export const NUMBERS = [3, 8] as const;
 export const MOST_PLACES = 4;

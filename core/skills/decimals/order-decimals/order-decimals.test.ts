@@ -5,8 +5,8 @@ import fc from 'fast-check';
 import { defaultHouseStyle, writeText } from '../../../house-style';
 import { markItem } from '../../../marking';
 import { listOfDecimals, misplaced } from '../../../numbers';
-import { analyseItem, readControls, skillOf } from '../..';
-import { patternAnswers, worked } from '../../skills.test-helper';
+import { analyseItem, readControls, skillOf } from '../../../skill';
+import { patternAnswers, worked } from '../../../catalogue/skills.test-helper';
 import type { Given } from './numbers';
 
 const skill = skillOf('order-decimals');

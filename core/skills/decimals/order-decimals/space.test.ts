@@ -1,12 +1,12 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { skillOf, Wanted } from '../..';
-import type { Constraints } from '../../controls';
+import { skillOf, Wanted } from '../../../skill';
+import type { Constraints } from '../../../skill/controls';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   ranksAsListed
-} from '../../space-checks.test-helper';
+} from '../../../skill/space-checks.test-helper';
 import type { Given } from './numbers';
 import { items } from './space';
 

@@ -21,7 +21,7 @@ import {
   type Space,
   type Spanning
 } from '../../../spaces';
-import type { Wanted } from '../../wanted';
+import type { Wanted } from '../../../skill/request';
 import { COUNTED, lengthsAllow, lies, limitsOf, type Limits } from './limits';
 import { LARGEST_WHOLE, MOST_PLACES, type Given } from './numbers';
 

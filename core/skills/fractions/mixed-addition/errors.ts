@@ -1,5 +1,5 @@
 import { constant, using, type Graph, type Replacements } from '../../../working';
-import { pattern } from '../../define';
+import { pattern } from '../../../skill/define';
 import type { Given } from './features';
 
 const PARTS = ['parts'];

@@ -1,5 +1,5 @@
 import { gcdOfSmall } from '../../../numbers';
-import { flag } from '../../feature';
+import { flag } from '../../../skill/feature';
 import {
   lookAtDenominators,
   mixedFeatures,
@@ -7,8 +7,8 @@ import {
   type Denominators,
   type Fraction,
   type TwoMixed
-} from '../../fraction-pairs';
-import type { MixedGiven } from '../../given/mixed';
+} from '../../../methods/fractions/pairs';
+import type { MixedGiven } from '../../../skill/given/mixed';
 
 export interface Given {
   readonly addends: readonly MixedGiven[];

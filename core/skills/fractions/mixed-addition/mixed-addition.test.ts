@@ -3,14 +3,14 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { markItem } from '../../../marking';
 import { isSimplest, parseMixed } from '../../../numbers';
-import { analyseItem, skillOf, Wanted } from '../..';
-import type { Constraints } from '../../controls';
-import { checkPatterns, schoolsOf, worked } from '../../skills.test-helper';
+import { analyseItem, skillOf, Wanted } from '../../../skill';
+import type { Constraints } from '../../../skill/controls';
+import { checkPatterns, schoolsOf, worked } from '../../../catalogue/skills.test-helper';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   ranksAsListed
-} from '../../space-checks.test-helper';
+} from '../../../skill/space-checks.test-helper';
 import { allDenominators, operands, value } from '../operands.test-helper';
 import type { Given } from './features';
 import { items } from './space';

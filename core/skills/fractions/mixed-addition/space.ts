@@ -1,6 +1,6 @@
 import { classItems, spend, type ItemSpace } from '../../../spaces';
-import { forAllPairs, pairAt, type FractionPair } from '../../fraction-pairs';
-import type { Wanted } from '../../wanted';
+import { forAllPairs, pairAt, type FractionPair } from '../../../methods/fractions/pairs';
+import type { Wanted } from '../../../skill/request';
 import { lookAtFractions, type Given } from './features';
 
 const settledPairs = forAllPairs(lookAtFractions);

@@ -9,9 +9,9 @@ import {
   topOver,
   type Operand,
   type Own
-} from '../../fraction-steps';
-import { areUnlike } from '../../fraction-pairs';
-import { LARGEST_WHOLE, printMixedGiven, type MixedGiven } from '../../given/mixed';
+} from '../../../methods/fractions/steps';
+import { areUnlike } from '../../../methods/fractions/pairs';
+import { LARGEST_WHOLE, printMixedGiven, type MixedGiven } from '../../../skill/given/mixed';
 import { look, type Given } from './features';
 
 export type School = 'parts' | 'improper';

@@ -7,7 +7,7 @@ import {
   type Replacement,
   type Replacements
 } from '../../../working';
-import { pattern } from '../../define';
+import { pattern } from '../../../skill/define';
 import { needsRegrouping, type Given } from './features';
 
 const APART = ['regroup', 'parts'];

@@ -1,7 +1,7 @@
 import { takingWords } from '../../../house-style';
 import { gcdOfSmall } from '../../../numbers';
 import { capital } from '../../../working';
-import { flag } from '../../feature';
+import { flag } from '../../../skill/feature';
 import {
   lookAtDenominators,
   mixedFeatures,
@@ -9,8 +9,8 @@ import {
   type Denominators,
   type Fraction,
   type TwoMixed
-} from '../../fraction-pairs';
-import type { MixedGiven } from '../../given/mixed';
+} from '../../../methods/fractions/pairs';
+import type { MixedGiven } from '../../../skill/given/mixed';
 
 export interface Given {
   readonly minuend: MixedGiven;

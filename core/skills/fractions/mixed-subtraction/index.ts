@@ -1,6 +1,6 @@
-import { defineSkill, rung } from '../../define';
-import { mixedScheme, simplestForm } from '../../fraction-answer';
-import { mixedDifference } from '../../given/mixed';
+import { defineSkill, rung } from '../../../skill/define';
+import { mixedScheme, simplestForm } from '../../../methods/fractions/answer';
+import { mixedDifference } from '../../../skill/given/mixed';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, isMixed, look, type Given } from './features';

@@ -5,16 +5,16 @@ import Fraction from 'fraction.js';
 import { isSimplest, parseMixed, printMixed, sameMixed } from '../../../numbers';
 import { defaultHouseStyle } from '../../../house-style';
 import { markItem } from '../../../marking';
-import { analyseItem, skillOf, Wanted } from '../..';
-import type { Constraints } from '../../controls';
-import type { MixedGiven as Operand } from '../../given/mixed';
-import { patternAnswers, schoolsOf, worked } from '../../skills.test-helper';
+import { analyseItem, skillOf, Wanted } from '../../../skill';
+import type { Constraints } from '../../../skill/controls';
+import type { MixedGiven as Operand } from '../../../skill/given/mixed';
+import { patternAnswers, schoolsOf, worked } from '../../../catalogue/skills.test-helper';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   ranksAsListed
-} from '../../space-checks.test-helper';
-import { areUnlike } from '../../fraction-pairs';
+} from '../../../skill/space-checks.test-helper';
+import { areUnlike } from '../../../methods/fractions/pairs';
 import { allDenominators, operands, value } from '../operands.test-helper';
 import type { Given } from './features';
 import { items } from './space';

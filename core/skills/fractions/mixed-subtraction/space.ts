@@ -1,7 +1,7 @@
 import { classItems, spend, type ItemSpace } from '../../../spaces';
-import { LARGEST_WHOLE } from '../../given/mixed';
-import type { Wanted } from '../../wanted';
-import { forAllPairs, pairAt, type FractionPair } from '../../fraction-pairs';
+import { LARGEST_WHOLE } from '../../../skill/given/mixed';
+import type { Wanted } from '../../../skill/request';
+import { forAllPairs, pairAt, type FractionPair } from '../../../methods/fractions/pairs';
 import { lookAtFractions, needsRegrouping, type Given } from './features';
 
 const settledPairs = forAllPairs(lookAtFractions);

@@ -17,9 +17,9 @@ import {
   topOver,
   type Operand,
   type Own
-} from '../../fraction-steps';
-import { LARGEST_WHOLE, printMixedGiven } from '../../given/mixed';
-import { areUnlike } from '../../fraction-pairs';
+} from '../../../methods/fractions/steps';
+import { LARGEST_WHOLE, printMixedGiven } from '../../../skill/given/mixed';
+import { areUnlike } from '../../../methods/fractions/pairs';
 import { lookAtFractions, type Given } from './features';
 
 export type School = 'regroup' | 'improper' | 'parts';

@@ -1,5 +1,5 @@
 import { usualAdvice } from '../../../house-style';
-import { nearBy } from '../../in-the-head/near-multiple';
+import { nearBy } from '../../../methods/in-the-head/near-multiple';
 
 /** How two addends are bridged: one is made up to a multiple by so much of the other. */
 export interface Bridge {

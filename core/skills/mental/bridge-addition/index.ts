@@ -1,14 +1,14 @@
 import * as z from 'zod/mini';
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { accuracy, method, schemeOf } from '../../../schemes';
 import type { Advice } from '../../../house-style';
 import { signedNumber } from '../../../numbers';
 import { ANSWER, bridgeSheet, step, using, withLines } from '../../../working';
-import { defineSkill, pattern, rung } from '../../define';
-import { count, flag, oneOf } from '../../feature';
-import { addends } from '../../given/numbers';
-import { restricted } from '../../given/restricted';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count, flag, oneOf } from '../../../skill/feature';
+import { addends } from '../../../skill/given/numbers';
+import { restricted } from '../../../skill/given/restricted';
 import { bridgeOf, type Bridge } from './bridge';
-import { inTheHead } from '../../in-the-head/prompt';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 import { items } from './space';
 

@@ -1,10 +1,12 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { cards, choiceAmong, findListedSkill, itemsUnder, skillOf, WorkedItem } from '../..';
-import '../../all';
+import { cards, findListedSkill } from '../../../catalogue';
+import { choiceAmong } from '../../../strategies';
+import { itemsUnder, skillOf, WorkedItem } from '../../../skill';
+import '../../../catalogue/all';
 import { markItem } from '../../../marking';
-import { readSum } from '../../read-sum';
+import { readSum } from '../../../skill/given/read-calculation';
 import bestWays from './best-ways.json';
 import { crosses, keyOf, OPERATIONS, SIZE, sumAt } from './table';
 import { ON_PAPER, wayOf, wayReading, waysFor } from './way';

@@ -1,10 +1,10 @@
 import * as z from 'zod/mini';
-import type { Choice } from '../../choice';
-import { givenFrom, type GivenForm } from '../../given/form';
-import { numberBetween } from '../../given/numbers';
-import { SIGNS } from '../../given/pair';
-import { readSum, signOf } from '../../read-sum';
-import type { WorkedItem } from '../../worked';
+import type { Choice } from '../../../strategies/best-strategy';
+import { givenFrom, type GivenForm } from '../../../skill/given/form';
+import { numberBetween } from '../../../skill/given/numbers';
+import { SIGNS } from '../../../skill/given/pair';
+import { readSum, signOf } from '../../../skill/given/read-calculation';
+import type { WorkedItem } from '../../../skill/worked-item';
 import { isTrivial, LEAST, MOST, OPERATIONS } from './table';
 
 export interface Given {

@@ -1,8 +1,8 @@
 import { ANSWER, constant, evaluate } from '../../../working';
-import { takenBy } from '../../choice';
-import type { Declaration } from '../../define';
-import { patternsIn, type ErrorPattern, type Skill } from '../../skill';
-import { WorkedItem } from '../../worked';
+import { takenBy } from '../../../strategies/best-strategy';
+import type { Declaration } from '../../../skill/define';
+import { patternsIn, type ErrorPattern, type Skill } from '../../../skill/skill';
+import { WorkedItem } from '../../../skill/worked-item';
 import { recently } from '../../../spaces';
 import { given, type Chosen, type Given } from './given';
 import { valueOf, wayOf } from './way';

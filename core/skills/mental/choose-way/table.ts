@@ -1,6 +1,6 @@
-import type { Operation } from '../../card';
-import type { Choice } from '../../choice';
-import type { Sum } from '../../sum';
+import type { Operation } from '../../../skill/card';
+import type { Choice } from '../../../strategies/best-strategy';
+import type { Sum } from '../../../skill/given/calculation';
 
 /** The operations of which ways are chosen; divisions have one way each. */
 export const OPERATIONS = ['addition', 'subtraction', 'multiplication'] as const;

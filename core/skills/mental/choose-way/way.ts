@@ -1,6 +1,6 @@
 import type { Reading } from '../../../numbers';
-import type { Operation } from '../../card';
-import type { Skill } from '../../skill';
+import type { Operation } from '../../../skill/card';
+import type { Skill } from '../../../skill/skill';
 
 /** A way that is chosen, as a pupil names it. */
 export interface NamedWay {

@@ -1,9 +1,9 @@
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { accuracy, method, schemeOf } from '../../../schemes';
 import { ANSWER, chainSheet, step, unwrittenAt, using, type Piece } from '../../../working';
-import { defineSkill, pattern, rung } from '../../define';
-import { count } from '../../feature';
-import { addends } from '../../given/numbers';
-import { inTheHead } from '../../in-the-head/prompt';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count } from '../../../skill/feature';
+import { addends } from '../../../skill/given/numbers';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 import { countAdjacent, countDecoys, firstDecoy, look, type Given, type Look } from './pairs';
 import { items } from './space';

@@ -1,5 +1,5 @@
 import { spend, type Range } from '../../../spaces';
-import type { Wanted } from '../../wanted';
+import type { Wanted } from '../../../skill/request';
 import { decoysIn, nodes, pairsIn, type Node, type Taken } from './nodes';
 
 /** So far in the chains: what is still to be taken, and what has been. */

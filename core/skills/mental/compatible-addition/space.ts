@@ -11,7 +11,7 @@ import {
   type Told,
   type Visit
 } from '../../../spaces';
-import type { Wanted } from '../../wanted';
+import type { Wanted } from '../../../skill/request';
 import { decoysIn, nodes, pairsIn, type Node, type Taken } from './nodes';
 import type { Given } from './pairs';
 import { partingsOfCount, partingsOfPlaces, placesAt, type Parting, type Places } from './places';

@@ -1,5 +1,5 @@
 import { constant, using, type Replacements } from '../../../working';
-import { pattern } from '../../define';
+import { pattern } from '../../../skill/define';
 import { headOf, isPowerOfTen, isUnderHead, lookAt, type Look } from './digits';
 
 interface Given {

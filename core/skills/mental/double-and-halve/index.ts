@@ -1,11 +1,11 @@
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { accuracy, method, schemeOf } from '../../../schemes';
 import { ANSWER, chainSheet, using, type Piece } from '../../../working';
-import { defineSkill, pattern, rung } from '../../define';
-import { count, flag } from '../../feature';
-import { numberBetween } from '../../given/numbers';
-import { pairOf } from '../../given/pair';
-import { listedItems } from '../../listed-items';
-import { inTheHead } from '../../in-the-head/prompt';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count, flag } from '../../../skill/feature';
+import { numberBetween } from '../../../skill/given/numbers';
+import { pairOf } from '../../../skill/given/pair';
+import { listedItems } from '../../../skill/listed-items';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 import {
   countDoublingCarries,

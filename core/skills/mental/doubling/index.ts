@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { parseDigits, printDigits } from '../../../numbers';
-import { methodAndAnswer } from '../../../marking/schemes';
+import { methodAndAnswer } from '../../../schemes';
 import { automatonItems, NumeralAutomaton, type DigitEffect } from '../../../spaces';
 import {
   constant,
@@ -11,12 +11,12 @@ import {
   type Replacements,
   type Step
 } from '../../../working';
-import { answerAcross } from '../../answer-across';
-import { defineSkill, pattern, rung } from '../../define';
-import { count } from '../../feature';
-import { givenFrom, type GivenForm } from '../../given/form';
-import { SIGNS } from '../../given/pair';
-import { inTheHead } from '../../in-the-head/prompt';
+import { answerAcross } from '../../../methods/columns/answer-across';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count } from '../../../skill/feature';
+import { givenFrom, type GivenForm } from '../../../skill/given/form';
+import { SIGNS } from '../../../skill/given/pair';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 
 const DIGITS = [2, 6] as const;

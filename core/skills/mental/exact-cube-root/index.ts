@@ -1,12 +1,12 @@
 import * as z from 'zod/mini';
 import { integerRoot } from '../../../numbers';
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { accuracy, method, schemeOf } from '../../../schemes';
 import { ANSWER, chainSheet, constant, step, using, type Piece } from '../../../working';
-import { defineSkill, pattern, rung } from '../../define';
-import { count, flag } from '../../feature';
-import { givenFrom, type GivenForm } from '../../given/form';
-import { listedItems } from '../../listed-items';
-import { inTheHead } from '../../in-the-head/prompt';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count, flag } from '../../../skill/feature';
+import { givenFrom, type GivenForm } from '../../../skill/given/form';
+import { listedItems } from '../../../skill/listed-items';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 
 const ROOTS = { least: 11, most: 199 };

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import { givenFrom, type GivenForm } from '../../given/form';
-import { SIGNS } from '../../given/pair';
-import { BASES, besideBase, FURTHEST, nearestBase } from '../../in-the-head/near-base';
+import { givenFrom, type GivenForm } from '../../../skill/given/form';
+import { SIGNS } from '../../../skill/given/pair';
+import { BASES, besideBase, FURTHEST, nearestBase } from '../../../methods/in-the-head/near-base';
 
 export interface Given {
   readonly left: string;

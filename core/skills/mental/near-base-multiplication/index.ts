@@ -1,9 +1,9 @@
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { accuracy, method, schemeOf } from '../../../schemes';
 import { signedNumber } from '../../../numbers';
 import { ANSWER, crossSheet, step, using } from '../../../working';
-import { defineSkill, pattern, rung } from '../../define';
-import { count, flag, oneOf } from '../../feature';
-import { listedItems } from '../../listed-items';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count, flag, oneOf } from '../../../skill/feature';
+import { listedItems } from '../../../skill/listed-items';
 import {
   BASES,
   deviationMeant,
@@ -13,8 +13,8 @@ import {
   isPower,
   writtenOn,
   suitingDistance
-} from '../../in-the-head/near-base';
-import { inTheHead } from '../../in-the-head/prompt';
+} from '../../../methods/in-the-head/near-base';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 import { given, isItem, type Given } from './given';
 

@@ -1,10 +1,10 @@
 import * as z from 'zod/mini';
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { accuracy, method, schemeOf } from '../../../schemes';
 import { signedNumber } from '../../../numbers';
 import { ANSWER, chainSheet, constant, step, using } from '../../../working';
-import { defineSkill, pattern, rung } from '../../define';
-import { count, flag, oneOf } from '../../feature';
-import { listedItems } from '../../listed-items';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count, flag, oneOf } from '../../../skill/feature';
+import { listedItems } from '../../../skill/listed-items';
 import {
   BASES,
   besideBase,
@@ -15,9 +15,9 @@ import {
   nearestBase,
   writtenOn,
   suitingDistance
-} from '../../in-the-head/near-base';
-import { squareForm } from '../../in-the-head/numeral-square';
-import { inTheHead } from '../../in-the-head/prompt';
+} from '../../../methods/in-the-head/near-base';
+import { squareForm } from '../../../methods/in-the-head/numeral-square';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 
 interface Given {

@@ -1,14 +1,14 @@
 import * as z from 'zod/mini';
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { accuracy, method, schemeOf } from '../../../schemes';
 import { signedNumber } from '../../../numbers';
 import { ANSWER, chainSheet, constant, step, using } from '../../../working';
-import { defineSkill, pattern, rung } from '../../define';
-import { count } from '../../feature';
-import type { GivenForm } from '../../given/form';
-import { addends } from '../../given/numbers';
-import { restricted } from '../../given/restricted';
-import { listedItems } from '../../listed-items';
-import { inTheHead } from '../../in-the-head/prompt';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count } from '../../../skill/feature';
+import type { GivenForm } from '../../../skill/given/form';
+import { addends } from '../../../skill/given/numbers';
+import { restricted } from '../../../skill/given/restricted';
+import { listedItems } from '../../../skill/listed-items';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 
 const DIGITS = [2, 4] as const;

@@ -1,6 +1,11 @@
-import { defineSkill, rung } from '../../define';
-import { twoNumbers } from '../../given/numbers';
-import { compensating, DIGITS, lengthFeatures, nearFeatures } from '../../in-the-head/compensation';
+import { defineSkill, rung } from '../../../skill/define';
+import { twoNumbers } from '../../../skill/given/numbers';
+import {
+  compensating,
+  DIGITS,
+  lengthFeatures,
+  nearFeatures
+} from '../../../methods/in-the-head/compensation';
 import { card } from './card';
 import { items } from './space';
 

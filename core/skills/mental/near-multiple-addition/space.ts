@@ -1,8 +1,8 @@
 import { classItems, type ItemSpace } from '../../../spaces';
-import type { Wanted } from '../../wanted';
-import type { Given } from '../../in-the-head/compensation';
-import { nearMultiple } from '../../in-the-head/near-multiple';
-import { countUpTo, residueAt } from '../../in-the-head/residues';
+import type { Wanted } from '../../../skill/request';
+import type { Given } from '../../../methods/in-the-head/compensation';
+import { nearMultiple } from '../../../methods/in-the-head/near-multiple';
+import { countUpTo, residueAt } from '../../../methods/in-the-head/residues';
 
 const MOST_DIGITS = 6;
 

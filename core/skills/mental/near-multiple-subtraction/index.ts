@@ -1,13 +1,13 @@
-import { defineSkill, rung } from '../../define';
-import { count } from '../../feature';
-import { twoNumbers } from '../../given/numbers';
+import { defineSkill, rung } from '../../../skill/define';
+import { count } from '../../../skill/feature';
+import { twoNumbers } from '../../../skill/given/numbers';
 import {
   compensating,
   DIGITS,
   lengthFeatures,
   nearFeatures,
   type Look
-} from '../../in-the-head/compensation';
+} from '../../../methods/in-the-head/compensation';
 import { card } from './card';
 import { items } from './space';
 

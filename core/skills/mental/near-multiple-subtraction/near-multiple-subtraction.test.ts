@@ -1,16 +1,17 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { skillOf, suitability, Wanted } from '../..';
-import type { Constraints } from '../../controls';
+import { skillOf, Wanted } from '../../../skill';
+import { suitability } from '../../../catalogue';
+import type { Constraints } from '../../../skill/controls';
 import { markItem } from '../../../marking';
-import { checkPatterns, worked } from '../../skills.test-helper';
+import { checkPatterns, worked } from '../../../catalogue/skills.test-helper';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   ranksAsListed
-} from '../../space-checks.test-helper';
-import { nearMultiple } from '../../in-the-head/near-multiple';
+} from '../../../skill/space-checks.test-helper';
+import { nearMultiple } from '../../../methods/in-the-head/near-multiple';
 import { items } from './space';
 
 const skill = skillOf('near-multiple-subtraction');

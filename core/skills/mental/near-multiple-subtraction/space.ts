@@ -1,7 +1,7 @@
 import { classItems, unionItems, type ItemSpace } from '../../../spaces';
-import type { Wanted } from '../../wanted';
-import { nearMultiple, type NearMultiple } from '../../in-the-head/near-multiple';
-import { countUpTo, residueAt } from '../../in-the-head/residues';
+import type { Wanted } from '../../../skill/request';
+import { nearMultiple, type NearMultiple } from '../../../methods/in-the-head/near-multiple';
+import { countUpTo, residueAt } from '../../../methods/in-the-head/residues';
 
 /** Changes are worked alike every thousand from the second thousand on; the first differs, as multiples are positive. */
 const near: readonly NearMultiple[] = Array.from({ length: 2000 }, (_, change) =>

@@ -1,4 +1,4 @@
-import type { SkillCard } from '../../card';
+import type { SkillCard } from '../../../skill/card';
 
 export const card: SkillCard = {
   id: 'partition-addition',

@@ -1,10 +1,10 @@
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { accuracy, method, schemeOf } from '../../../schemes';
 import { digitAt, parseDigits } from '../../../numbers';
 import { ANSWER, chainSheet, step, unwrittenAt, using, type Piece } from '../../../working';
-import { defineSkill, pattern, rung } from '../../define';
-import { count, flag } from '../../feature';
-import { addends } from '../../given/numbers';
-import { inTheHead } from '../../in-the-head/prompt';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count, flag } from '../../../skill/feature';
+import { addends } from '../../../skill/given/numbers';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 import { items, MOST_DIGITS } from './space';
 

@@ -1,5 +1,5 @@
 import { classItems, type ItemSpace, type Told } from '../../../spaces';
-import type { Wanted } from '../../wanted';
+import type { Wanted } from '../../../skill/request';
 
 export const MOST_DIGITS = 4;
 

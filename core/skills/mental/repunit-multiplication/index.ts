@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { methodAndAnswer } from '../../../marking/schemes';
+import { methodAndAnswer } from '../../../schemes';
 import {
   constant,
   parting,
@@ -12,11 +12,11 @@ import {
   type Replacements,
   type Step
 } from '../../../working';
-import { answerAcross } from '../../answer-across';
-import { defineSkill, pattern, rung } from '../../define';
-import { count, oneOf } from '../../feature';
-import { twoNumbers } from '../../given/numbers';
-import { inTheHead } from '../../in-the-head/prompt';
+import { answerAcross } from '../../../methods/columns/answer-across';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count, oneOf } from '../../../skill/feature';
+import { twoNumbers } from '../../../skill/given/numbers';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 import { items, REPUNITS } from './space';
 import { look, windowsOf, type Given, type Look } from './window';

@@ -10,7 +10,7 @@ import {
   unionItems,
   type Tally
 } from '../../../spaces';
-import type { Wanted } from '../../wanted';
+import type { Wanted } from '../../../skill/request';
 import type { Given } from './window';
 
 export const REPUNITS = ['11', '111', '1111'] as const;

@@ -1,13 +1,13 @@
 import * as z from 'zod/mini';
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { accuracy, method, schemeOf } from '../../../schemes';
 import { ANSWER, chainSheet, step, using } from '../../../working';
-import { defineSkill, pattern, rung } from '../../define';
-import { count, flag } from '../../feature';
-import { addends } from '../../given/numbers';
-import type { GivenForm } from '../../given/form';
-import { restricted } from '../../given/restricted';
-import { listedItems } from '../../listed-items';
-import { inTheHead } from '../../in-the-head/prompt';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count, flag } from '../../../skill/feature';
+import { addends } from '../../../skill/given/numbers';
+import type { GivenForm } from '../../../skill/given/form';
+import { restricted } from '../../../skill/given/restricted';
+import { listedItems } from '../../../skill/listed-items';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 
 interface Given {

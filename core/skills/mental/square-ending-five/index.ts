@@ -1,11 +1,11 @@
 import * as z from 'zod/mini';
-import { accuracy, method, schemeOf } from '../../../marking/schemes';
+import { accuracy, method, schemeOf } from '../../../schemes';
 import { classItems } from '../../../spaces';
 import { ANSWER, chainSheet, constant, factsBeside, step } from '../../../working';
-import { defineSkill, pattern, rung } from '../../define';
-import { count } from '../../feature';
-import { squareForm } from '../../in-the-head/numeral-square';
-import { inTheHead } from '../../in-the-head/prompt';
+import { defineSkill, pattern, rung } from '../../../skill/define';
+import { count } from '../../../skill/feature';
+import { squareForm } from '../../../methods/in-the-head/numeral-square';
+import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 
 const DIGITS = [2, 4] as const;

@@ -1,9 +1,10 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { skillOf, suitability, Wanted, WorkedItem } from '../..';
+import { skillOf, Wanted, WorkedItem } from '../../../skill';
+import { suitability } from '../../../catalogue';
 import { ANSWER } from '../../../working';
-import { checkPatterns } from '../../skills.test-helper';
-import { ranksAsListed } from '../../space-checks.test-helper';
+import { checkPatterns } from '../../../catalogue/skills.test-helper';
+import { ranksAsListed } from '../../../skill/space-checks.test-helper';
 
 const skill = skillOf('square-ending-five');
 

@@ -11,9 +11,9 @@ import {
   type Told,
   type Visit
 } from '../../../spaces';
-import type { Wanted } from '../../wanted';
+import type { Wanted } from '../../../skill/request';
 import { ColumnEffects, type ColumnEffect } from './column-effects';
-import { ADDENDS, DIGITS, type Given } from '../../column-sum/columns';
+import { ADDENDS, DIGITS, type Given } from '../../../methods/columns/sum/columns';
 
 const MOST_DIGITS = DIGITS[1];
 const MOST_ADDENDS = ADDENDS[1];

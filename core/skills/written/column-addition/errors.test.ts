@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { analyseItem, skillOf } from '../..';
-import { checkPatterns } from '../../skills.test-helper';
+import { analyseItem, skillOf } from '../../../skill';
+import { checkPatterns } from '../../../catalogue/skills.test-helper';
 
 /** Worked by hand; `=` where the answer is the right one and the pattern does not show. */
 const table: Record<string, [string, string][]> = {

@@ -1,15 +1,15 @@
 import { placeName } from '../../../house-style';
 import { constant, rulesOf, using, type Replacement, type Replacements } from '../../../working';
-import { pattern } from '../../define';
+import { pattern } from '../../../skill/define';
 import {
   addendDigits,
   columnsOf,
   leftAlignedColumns,
   total,
   type Given
-} from '../../column-sum/columns';
-import { carriesDropped, noCarries, totalsWritten } from '../../column-sum/errors';
-import { columnRule, columnSteps } from '../../column-sum/working';
+} from '../../../methods/columns/sum/columns';
+import { carriesDropped, noCarries, totalsWritten } from '../../../methods/columns/sum/errors';
+import { columnRule, columnSteps } from '../../../methods/columns/sum/working';
 
 type Columns = readonly (readonly number[])[];
 type Rules = Record<string, Replacement>;

@@ -5,10 +5,10 @@ import { printNumber } from '../../../numbers';
 import { seededRandom } from '../../../spaces';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { evaluate, graphOf } from '../../../working';
-import { addendDigits, columnsOf } from '../../column-sum/columns';
-import { measured } from '../../space-checks.test-helper';
+import { addendDigits, columnsOf } from '../../../methods/columns/sum/columns';
+import { measured } from '../../../skill/space-checks.test-helper';
 import { features, look } from './features';
-import { columnSteps } from '../../column-sum/working';
+import { columnSteps } from '../../../methods/columns/sum/working';
 
 const measure = (given: { addends: string[] }, base?: number) =>
   measured(features, look(given, base));

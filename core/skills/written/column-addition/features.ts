@@ -1,7 +1,7 @@
 import { printNumber, valueIn } from '../../../numbers';
-import { count, flag } from '../../feature';
-import { longestRun, zerosIn } from '../../measures';
-import { ADDENDS, DIGITS, type Given } from '../../column-sum/columns';
+import { count, flag } from '../../../skill/feature';
+import { longestRun, zerosIn } from '../../../numbers/digit-measures';
+import { ADDENDS, DIGITS, type Given } from '../../../methods/columns/sum/columns';
 
 /** What is seen of an item when it is added up, column by column, as a reader of the sheet would. */
 export interface Look {

@@ -1,12 +1,12 @@
-import { methodAndAnswer } from '../../../marking/schemes';
-import { defineSkill, rung } from '../../define';
-import { addends } from '../../given/numbers';
+import { methodAndAnswer } from '../../../schemes';
+import { defineSkill, rung } from '../../../skill/define';
+import { addends } from '../../../skill/given/numbers';
 import { card } from './card';
-import { ADDENDS, addendDigits, columnsOf, DIGITS } from '../../column-sum/columns';
+import { ADDENDS, addendDigits, columnsOf, DIGITS } from '../../../methods/columns/sum/columns';
 import { errorPatterns } from './errors';
 import { features, look } from './features';
 import { items } from './space';
-import { columnSheet, columnSteps } from '../../column-sum/working';
+import { columnSheet, columnSteps } from '../../../methods/columns/sum/working';
 
 const pair = { addends: 2, digits: 3 };
 

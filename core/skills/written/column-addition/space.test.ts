@@ -3,16 +3,16 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { printNumber } from '../../../numbers';
 import { distinctRanks, seededRandom } from '../../../spaces';
-import { readControls, type Constraints, type Controls } from '../../controls';
+import { readControls, type Constraints, type Controls } from '../../../skill/controls';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   measured,
   ranksAsListed,
   specsOf
-} from '../../space-checks.test-helper';
-import { Wanted } from '../../wanted';
-import type { Given } from '../../column-sum/columns';
+} from '../../../skill/space-checks.test-helper';
+import { Wanted } from '../../../skill/request';
+import type { Given } from '../../../methods/columns/sum/columns';
 import { features, look } from './features';
 import { items } from './space';
 

@@ -5,9 +5,9 @@ import {
   unionItems,
   type ItemSpace
 } from '../../../spaces';
-import type { Wanted } from '../../wanted';
+import type { Wanted } from '../../../skill/request';
 import { ColumnAutomaton } from './automaton';
-import type { Given } from '../../column-sum/columns';
+import type { Given } from '../../../methods/columns/sum/columns';
 
 /** All items that are wanted, in any base at least as large as the number of addends. */
 export function items(wanted: Wanted, base = 10): ItemSpace<Given> {

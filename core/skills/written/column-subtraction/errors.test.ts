@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { skillOf, WorkedItem } from '../..';
+import { skillOf, WorkedItem } from '../../../skill';
 import { ANSWER } from '../../../working';
-import { checkPatterns, schoolsOf, worked } from '../../skills.test-helper';
+import { checkPatterns, schoolsOf, worked } from '../../../catalogue/skills.test-helper';
 
 const skill = skillOf('column-subtraction');
 

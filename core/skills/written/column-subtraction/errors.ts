@@ -1,11 +1,20 @@
 import { takingWords } from '../../../house-style';
 import { digitAt, fromDigits, toDigits } from '../../../numbers';
 import { constant, rulesOf, type Replacements } from '../../../working';
-import type { Columns, School } from '../../column-difference/columns';
-import { byColumn, passingZeros, untouched, type Rules } from '../../column-difference/errors';
-import { ACROSS, DECOMPOSITION, differencePatterns } from '../../column-difference/patterns';
-import { pattern } from '../../define';
-import type { ErrorPattern } from '../../skill';
+import type { Columns, School } from '../../../methods/columns/difference/columns';
+import {
+  byColumn,
+  passingZeros,
+  untouched,
+  type Rules
+} from '../../../methods/columns/difference/errors';
+import {
+  ACROSS,
+  DECOMPOSITION,
+  differencePatterns
+} from '../../../methods/columns/difference/patterns';
+import { pattern } from '../../../skill/define';
+import type { ErrorPattern } from '../../../skill/skill';
 import { columnsOf, type Given } from './operands';
 import { subtractionSteps } from './working';
 

@@ -1,8 +1,8 @@
 import { takingWords } from '../../../house-style';
 import { capital } from '../../../working';
 import { printNumber, valueIn } from '../../../numbers';
-import { count } from '../../feature';
-import { longestRun, zerosIn } from '../../measures';
+import { count } from '../../../skill/feature';
+import { longestRun, zerosIn } from '../../../numbers/digit-measures';
 import { DIGITS, type Given } from './operands';
 
 /** What is seen of an item: a column regroups when the minuend, cut off there, is the smaller. */

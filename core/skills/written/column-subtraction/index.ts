@@ -1,7 +1,7 @@
-import { methodAndAnswer } from '../../../marking/schemes';
-import type { School } from '../../column-difference/columns';
-import { defineSkill, rung } from '../../define';
-import { twoNumbers } from '../../given/numbers';
+import { methodAndAnswer } from '../../../schemes';
+import type { School } from '../../../methods/columns/difference/columns';
+import { defineSkill, rung } from '../../../skill/define';
+import { twoNumbers } from '../../../skill/given/numbers';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';

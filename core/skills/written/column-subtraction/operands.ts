@@ -1,5 +1,5 @@
 import { digitAt, parseDigits } from '../../../numbers';
-import type { Columns } from '../../column-difference/columns';
+import type { Columns } from '../../../methods/columns/difference/columns';
 
 export const DIGITS = [1, 12] as const;
 

@@ -7,8 +7,8 @@ import {
   measured,
   ranksAsListed,
   specsOf
-} from '../../space-checks.test-helper';
-import { Wanted } from '../../wanted';
+} from '../../../skill/space-checks.test-helper';
+import { Wanted } from '../../../skill/request';
 import { features, look } from './features';
 import type { Given } from './operands';
 import { items } from './space';

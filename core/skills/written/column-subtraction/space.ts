@@ -12,8 +12,8 @@ import {
   type Told,
   type Visit
 } from '../../../spaces';
-import { mergedPairs, type PairEffect } from '../../column-difference/pairs';
-import type { Wanted } from '../../wanted';
+import { mergedPairs, type PairEffect } from '../../../methods/columns/difference/pairs';
+import type { Wanted } from '../../../skill/request';
 import { DIGITS, type Given } from './operands';
 
 const MOST_DIGITS = DIGITS[1];

@@ -1,8 +1,12 @@
 import type { HouseStyle } from '../../../house-style';
 import { columnFrame, printedDigits, squareCell, type Layout, type Step } from '../../../working';
-import { answerAcross } from '../../answer-across';
-import type { Columns, School } from '../../column-difference/columns';
-import { aboveIn, differenceMarks, differenceSteps } from '../../column-difference/working';
+import { answerAcross } from '../../../methods/columns/answer-across';
+import type { Columns, School } from '../../../methods/columns/difference/columns';
+import {
+  aboveIn,
+  differenceMarks,
+  differenceSteps
+} from '../../../methods/columns/difference/working';
 import type { Given } from './operands';
 
 /** The columns from the right, then the digits of the difference read across. */

@@ -10,9 +10,9 @@ import {
   type Layout,
   type Step
 } from '../../../working';
-import { quotientOf, quotientStep } from '../../division/answer';
-import type { Given } from '../../division/look';
-import { dividing } from '../../division/partials';
+import { quotientOf, quotientStep } from '../../../methods/division/answer';
+import type { Given } from '../../../methods/division/look';
+import { dividing } from '../../../methods/division/partials';
 
 /** Lines beyond those that the largest multiples need: a pupil may take smaller ones. */
 const SPARE = 2;

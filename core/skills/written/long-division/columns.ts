@@ -1,9 +1,9 @@
 import type { HouseStyle } from '../../../house-style';
 import { divisionFrame, squareCell, using, type Layout, type Step } from '../../../working';
-import { quotientAcross } from '../../division/answer';
-import { columnFigures, columnRows } from '../../division/columns';
-import type { Given } from '../../division/look';
-import { dividing } from '../../division/partials';
+import { quotientAcross } from '../../../methods/division/answer';
+import { columnFigures, columnRows } from '../../../methods/division/columns';
+import type { Given } from '../../../methods/division/look';
+import { dividing } from '../../../methods/division/partials';
 
 /** The figures with their products, and at last the quotient with what is left. */
 export function columnSteps(given: Given): Step[] {

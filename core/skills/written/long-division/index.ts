@@ -1,10 +1,10 @@
-import { methodAndAnswer } from '../../../marking/schemes';
-import { defineSkill, rung } from '../../define';
-import { divisionPatterns } from '../../division/errors';
-import { remainderAllowed, remainderPrompt } from '../../division/asking';
-import { divisionFeatures, look } from '../../division/look';
-import { divisions } from '../../division/space';
-import { numberBetween, twoNumbers } from '../../given/numbers';
+import { methodAndAnswer } from '../../../schemes';
+import { defineSkill, rung } from '../../../skill/define';
+import { divisionPatterns } from '../../../methods/division/errors';
+import { remainderAllowed, remainderPrompt } from '../../../methods/division/asking';
+import { divisionFeatures, look } from '../../../methods/division/look';
+import { divisions } from '../../../methods/division/space';
+import { numberBetween, twoNumbers } from '../../../skill/given/numbers';
 import { card } from './card';
 import { chunkSheet, chunkSteps } from './chunks';
 import { columnSheet, columnSteps } from './columns';

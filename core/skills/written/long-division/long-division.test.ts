@@ -2,11 +2,11 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { markItem } from '../../../marking';
-import { analyseItem, skillOf, Wanted, WorkedItem } from '../..';
-import type { Given } from '../../division/look';
-import { divisions } from '../../division/space';
-import { checkPatterns, schoolsOf, worked } from '../../skills.test-helper';
-import { countsAsMeasured, ranksAsListed } from '../../space-checks.test-helper';
+import { analyseItem, skillOf, Wanted, WorkedItem } from '../../../skill';
+import type { Given } from '../../../methods/division/look';
+import { divisions } from '../../../methods/division/space';
+import { checkPatterns, schoolsOf, worked } from '../../../catalogue/skills.test-helper';
+import { countsAsMeasured, ranksAsListed } from '../../../skill/space-checks.test-helper';
 
 const skill = skillOf('long-division');
 const specs = skill.features;

@@ -1,7 +1,7 @@
-import { count, tables } from '../../feature';
-import { heldFeatures } from '../../multiplication/features';
-import { heldCarries, tablePairs, zerosIn } from '../../measures';
-import type { Given } from '../../multiplication/factors';
+import { count, tables } from '../../../skill/feature';
+import { heldFeatures } from '../../../methods/products/features';
+import { heldCarries, tablePairs, zerosIn } from '../../../numbers/digit-measures';
+import type { Given } from '../../../methods/products/factors';
 import { MULTIPLICAND, MULTIPLIER } from './operands';
 
 /** What is seen of an item from the sizes of its partial products, without working them digit by digit. */

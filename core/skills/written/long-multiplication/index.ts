@@ -1,14 +1,14 @@
-import { accuracy, schemeOf } from '../../../marking/schemes';
-import { defineSkill, rung } from '../../define';
-import { twoNumbers } from '../../given/numbers';
-import { factorsOf } from '../../multiplication/factors';
-import { rowPatterns } from '../../multiplication/row-errors';
+import { accuracy, schemeOf } from '../../../schemes';
+import { defineSkill, rung } from '../../../skill/define';
+import { twoNumbers } from '../../../skill/given/numbers';
+import { factorsOf } from '../../../methods/products/factors';
+import { rowPatterns } from '../../../methods/products/row-errors';
 import {
   multiplicationSheet,
   multiplicationSteps,
   rowMarks,
   rowOrders
-} from '../../multiplication/rows';
+} from '../../../methods/products/rows';
 import { card } from './card';
 import { features, look } from './features';
 import { MULTIPLICAND, MULTIPLIER } from './operands';

@@ -1,20 +1,20 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { skillOf, Wanted, WorkedItem } from '../..';
+import { skillOf, Wanted, WorkedItem } from '../../../skill';
 import { markItem } from '../../../marking';
 import { ANSWER } from '../../../working';
-import { meets, type Constraints } from '../../controls';
-import { checkPatterns, worked } from '../../skills.test-helper';
+import { meets, type Constraints } from '../../../skill/controls';
+import { checkPatterns, worked } from '../../../catalogue/skills.test-helper';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   measured,
   ranksAsListed,
   specsOf
-} from '../../space-checks.test-helper';
+} from '../../../skill/space-checks.test-helper';
 import { features, look } from './features';
-import type { Given } from '../../multiplication/factors';
+import type { Given } from '../../../methods/products/factors';
 import { items } from './space';
 
 const skill = skillOf('long-multiplication');

@@ -1,8 +1,8 @@
 import { indexItems, spendOn, type ItemSpace, type Range } from '../../../spaces';
-import { isTables } from '../../controls';
-import type { Given } from '../../multiplication/factors';
-import { rowTables } from '../../multiplication/row-tables';
-import type { Wanted } from '../../wanted';
+import { isTables } from '../../../skill/controls';
+import type { Given } from '../../../methods/products/factors';
+import { rowTables } from '../../../methods/products/row-tables';
+import type { Wanted } from '../../../skill/request';
 
 /** A pair of factors in one number below 10^7. */
 const PACK = 1000;

@@ -7,11 +7,11 @@ import {
   type Replacement,
   type Replacements
 } from '../../../working';
-import { pattern } from '../../define';
-import { quotientOf } from '../../division/answer';
-import { divisionPatterns } from '../../division/errors';
-import type { Given } from '../../division/look';
-import { dividing } from '../../division/partials';
+import { pattern } from '../../../skill/define';
+import { quotientOf } from '../../../methods/division/answer';
+import { divisionPatterns } from '../../../methods/division/errors';
+import type { Given } from '../../../methods/division/look';
+import { dividing } from '../../../methods/division/partials';
 
 const BY_ONE_DIGIT = { divisor: { max: 9 } };
 

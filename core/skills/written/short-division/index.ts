@@ -1,9 +1,9 @@
-import { methodAndAnswer } from '../../../marking/schemes';
-import { defineSkill, rung } from '../../define';
-import { remainderAllowed, remainderPrompt } from '../../division/asking';
-import { divisionFeatures, look } from '../../division/look';
-import { divisions } from '../../division/space';
-import { numberBetween, twoNumbers } from '../../given/numbers';
+import { methodAndAnswer } from '../../../schemes';
+import { defineSkill, rung } from '../../../skill/define';
+import { remainderAllowed, remainderPrompt } from '../../../methods/division/asking';
+import { divisionFeatures, look } from '../../../methods/division/look';
+import { divisions } from '../../../methods/division/space';
+import { numberBetween, twoNumbers } from '../../../skill/given/numbers';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { shortSheet, shortSteps } from './working';

@@ -3,15 +3,15 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import { markItem } from '../../../marking';
 import { quotientBy } from '../../../numbers';
-import { analyseItem, skillOf, Wanted } from '../..';
-import type { Given } from '../../division/look';
-import { divisions } from '../../division/space';
-import { checkPatterns, worked } from '../../skills.test-helper';
+import { analyseItem, skillOf, Wanted } from '../../../skill';
+import type { Given } from '../../../methods/division/look';
+import { divisions } from '../../../methods/division/space';
+import { checkPatterns, worked } from '../../../catalogue/skills.test-helper';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   ranksAsListed
-} from '../../space-checks.test-helper';
+} from '../../../skill/space-checks.test-helper';
 
 const skill = skillOf('short-division');
 const specs = skill.features;

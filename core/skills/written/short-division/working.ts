@@ -1,9 +1,9 @@
 import type { HouseStyle } from '../../../house-style';
 import { corner, divisionFrame, squareCell, type Layout, type Step } from '../../../working';
-import { quotientAcross } from '../../division/answer';
-import type { Given } from '../../division/look';
-import { dividing, leftOf } from '../../division/partials';
-import { partialAt, shortFigures } from '../../division/short';
+import { quotientAcross } from '../../../methods/division/answer';
+import type { Given } from '../../../methods/division/look';
+import { dividing, leftOf } from '../../../methods/division/partials';
+import { partialAt, shortFigures } from '../../../methods/division/short';
 
 /** The figures from the left, and the quotient they read across with what is left of the last. */
 export function shortSteps(given: Given): Step[] {

@@ -1,7 +1,7 @@
-import { count, oneOf, tables } from '../../feature';
-import type { Given } from '../../multiplication/factors';
-import { heldFeatures } from '../../multiplication/features';
-import { heldCarries, tablePairs, zerosIn } from '../../measures';
+import { count, oneOf, tables } from '../../../skill/feature';
+import type { Given } from '../../../methods/products/factors';
+import { heldFeatures } from '../../../methods/products/features';
+import { heldCarries, tablePairs, zerosIn } from '../../../numbers/digit-measures';
 
 /** Fewest and most digits of the multiplicand. */
 export const DIGITS = [2, 6] as const;

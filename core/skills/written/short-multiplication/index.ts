@@ -1,8 +1,8 @@
-import { methodAndAnswer } from '../../../marking/schemes';
-import { defineSkill, rung } from '../../define';
-import { digitFrom, twoNumbers } from '../../given/numbers';
-import { shortSheet, shortSteps } from '../../multiplication/one-row';
-import { oneRowPatterns } from '../../multiplication/one-row-errors';
+import { methodAndAnswer } from '../../../schemes';
+import { defineSkill, rung } from '../../../skill/define';
+import { digitFrom, twoNumbers } from '../../../skill/given/numbers';
+import { shortSheet, shortSteps } from '../../../methods/products/one-row';
+import { oneRowPatterns } from '../../../methods/products/one-row-errors';
 import { card } from './card';
 import { DIGITS, features, look } from './features';
 import { items } from './space';

@@ -1,17 +1,17 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { skillOf, WorkedItem, Wanted } from '../..';
+import { skillOf, WorkedItem, Wanted } from '../../../skill';
 import { ANSWER } from '../../../working';
-import { meets } from '../../controls';
-import { checkPatterns } from '../../skills.test-helper';
+import { meets } from '../../../skill/controls';
+import { checkPatterns } from '../../../catalogue/skills.test-helper';
 import {
   combinationsAsMeasured,
   countsAsMeasured,
   measured,
   ranksAsListed,
   specsOf
-} from '../../space-checks.test-helper';
-import type { Given } from '../../multiplication/factors';
+} from '../../../skill/space-checks.test-helper';
+import type { Given } from '../../../methods/products/factors';
 import { features, look } from './features';
 import { items } from './space';
 

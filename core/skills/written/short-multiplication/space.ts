@@ -6,8 +6,8 @@ import {
   type DigitEffect,
   type ItemSpace
 } from '../../../spaces';
-import type { Given } from '../../multiplication/factors';
-import type { Wanted } from '../../wanted';
+import type { Given } from '../../../methods/products/factors';
+import type { Wanted } from '../../../skill/request';
 import { MULTIPLIERS } from './features';
 
 /** All items that are wanted, one multiplier after the other. */

@@ -5,7 +5,8 @@ import {
   type Blueprint
 } from '@zealous-quill/core/exams';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
-import { findListedSkill, readControls, schoolIn, type Controls } from '@zealous-quill/core/skills';
+import { findListedSkill } from '@zealous-quill/core/catalogue';
+import { readControls, schoolIn, type Controls } from '@zealous-quill/core/skill';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
 import { z } from 'zod';

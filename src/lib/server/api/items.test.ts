@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { skills } from '@zealous-quill/core/skills/all';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { analyse, countItems, listSkills, makeItems, mark } from './items';
 import { describeApi } from './openapi';
 import { MAX_BYTES } from './reply';

@@ -6,18 +6,20 @@ import {
 import { markItem, unknownSteps } from '@zealous-quill/core/marking';
 import {
   allWaysOf,
-  analyseItem,
   describeSkill,
   findListedSkill,
+  suitability,
+  wrongMethod
+} from '@zealous-quill/core/catalogue';
+import {
+  analyseItem,
   readControls,
   schoolIn,
-  suitability,
   WorkedItem,
-  wrongMethod,
   type DrawError,
   type Skill
-} from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+} from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
 import { z } from 'zod';

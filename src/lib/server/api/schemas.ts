@@ -1,6 +1,6 @@
 import { partKinds } from '@zealous-quill/core/exams';
 import { houseStyleSchema } from '@zealous-quill/core/house-style';
-import { schemeSchema } from '@zealous-quill/core/marking';
+import { schemeSchema } from '@zealous-quill/core/schemes';
 import { controlsSchema } from '@zealous-quill/core/papers';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { z } from 'zod';

@@ -1,6 +1,6 @@
 import { schemeKey, type DefaultSchemes, type PaperPart } from '@zealous-quill/core/exams';
-import { schemeSchema, type Scheme } from '@zealous-quill/core/marking';
-import { findCard } from '@zealous-quill/core/skills';
+import { schemeSchema, type Scheme } from '@zealous-quill/core/schemes';
+import { findCard } from '@zealous-quill/core/catalogue';
 import { and, eq } from 'drizzle-orm';
 import { wasOf } from '../was';
 import { change } from './change';

@@ -3,8 +3,8 @@ import { test } from 'node:test';
 import { readName } from '@zealous-quill/core/exchange';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { fromPlans, paperSchema, startLadder, type Paper } from '@zealous-quill/core/papers';
-import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { ANSWER, evaluate, modelledTexts } from '@zealous-quill/core/working';
 import {
   addPupil,

@@ -10,8 +10,8 @@ import {
   withFacts,
   type Paper
 } from '@zealous-quill/core/papers';
-import { skillOf } from '@zealous-quill/core/skills';
-import '@zealous-quill/core/skills/all';
+import { skillOf } from '@zealous-quill/core/skill';
+import '@zealous-quill/core/catalogue/all';
 import { seededRandom } from '@zealous-quill/core/spaces';
 import { PAUSE, Draft, type DraftReply } from '../../ui/draft.svelte';
 import { Clock, settled, Tab } from '../../ui/draft.test-helper';

@@ -8,7 +8,7 @@ import {
   withPart,
   type Exam
 } from '@zealous-quill/core/exams';
-import { availableMarks } from '@zealous-quill/core/marking';
+import { availableMarks } from '@zealous-quill/core/schemes';
 import { isMarked } from '@zealous-quill/core/papers';
 import { eq } from 'drizzle-orm';
 import { examSnapshots } from '../exam-snapshots';

@@ -12,7 +12,7 @@ import {
 } from '@zealous-quill/core/exams';
 import { houseStyleSchema, type HouseStyle } from '@zealous-quill/core/house-style';
 import type { PaperProblem } from '@zealous-quill/core/papers';
-import { findSkill } from '@zealous-quill/core/skills';
+import { findSkill } from '@zealous-quill/core/skill';
 import { and, asc, eq, isNull, ne } from 'drizzle-orm';
 import { change, logWork } from './change';
 import type { Db, Reader, Writer } from './connection';

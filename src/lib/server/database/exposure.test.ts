@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { examOnForm, partKey, partsIn, varyingParts } from '@zealous-quill/core/exams';
-import { skillOf } from '@zealous-quill/core/skills';
+import { skillOf } from '@zealous-quill/core/skill';
 import { metOnExam } from '../who-met';
 import { createClass } from './classes';
 import { readForms } from './exam-forms';

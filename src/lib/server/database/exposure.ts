@@ -1,4 +1,4 @@
-import { skillOf } from '@zealous-quill/core/skills';
+import { skillOf } from '@zealous-quill/core/skill';
 import { and, eq, gte, inArray } from 'drizzle-orm';
 import type { Reader } from './connection';
 import { keptItem } from './kept-snapshot';

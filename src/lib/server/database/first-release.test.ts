@@ -6,7 +6,7 @@ import { after, test } from 'node:test';
 import { gunzipSync } from 'node:zlib';
 import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
 import type { Paper, Rung } from '@zealous-quill/core/papers';
-import { findCard } from '@zealous-quill/core/skills';
+import { findCard } from '@zealous-quill/core/catalogue';
 import { printDocument, printKinds, type PrintKind } from '../print/document';
 import { openDatabase } from './connection';
 import { readHouseStyle } from './house-style';

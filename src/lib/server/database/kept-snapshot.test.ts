@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { snapshotOf } from '@zealous-quill/core/papers';
-import { itemsOf, schoolsOf, skills } from '../../../../core/skills/skills.test-helper';
+import { itemsOf, schoolsOf, skills } from '../../../../core/catalogue/skills.test-helper';
 import { keptSnapshot, type KeptTexts } from './kept-snapshot';
 
 /** A snapshot of each skill, as it is kept. */

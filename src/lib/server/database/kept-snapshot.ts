@@ -1,6 +1,6 @@
-import { schemeSchema } from '@zealous-quill/core/marking';
+import { schemeSchema } from '@zealous-quill/core/schemes';
 import type { PartSnapshot } from '@zealous-quill/core/exams';
-import { findSkill } from '@zealous-quill/core/skills';
+import { findSkill } from '@zealous-quill/core/skill';
 import { z } from 'zod';
 
 const text = z.string();

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { startLadder } from '@zealous-quill/core/papers';
-import '@zealous-quill/core/skills/all';
+import '@zealous-quill/core/catalogue/all';
 import { PAGE, type ListQuery } from '../list-query';
 import { importPupils, listClasses } from './classes';
 import { openDatabase } from './connection';

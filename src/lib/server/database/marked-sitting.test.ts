@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
-import '@zealous-quill/core/skills/all';
+import { skillOf, WorkedItem } from '@zealous-quill/core/skill';
+import '@zealous-quill/core/catalogue/all';
 import { practiceFor, startLadder } from '@zealous-quill/core/papers';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { ANSWER, evaluate, modelledTexts } from '@zealous-quill/core/working';

@@ -1,11 +1,7 @@
-import {
-  availableMarks,
-  markItem,
-  type MarkedItem,
-  type Scheme
-} from '@zealous-quill/core/marking';
+import { availableMarks, type Scheme } from '@zealous-quill/core/schemes';
+import { markItem, type MarkedItem } from '@zealous-quill/core/marking';
 import type { PartSnapshot } from '@zealous-quill/core/exams';
-import type { WorkedItem } from '@zealous-quill/core/skills';
+import type { WorkedItem } from '@zealous-quill/core/skill';
 import { and, eq, inArray } from 'drizzle-orm';
 import { setImmediate } from 'node:timers/promises';
 import { change, logWork, withinScript } from './change';

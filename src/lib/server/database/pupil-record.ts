@@ -1,5 +1,5 @@
 import { isMarked } from '@zealous-quill/core/papers';
-import { patternKey } from '@zealous-quill/core/skills';
+import { patternKey } from '@zealous-quill/core/skill';
 import { and, asc, desc, eq, inArray, max, sql } from 'drizzle-orm';
 import { change, type Log } from './change';
 import type { Db, Reader, Writer } from './connection';

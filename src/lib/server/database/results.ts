@@ -6,9 +6,10 @@ import {
   type PupilEvidence,
   type UnknownError
 } from '@zealous-quill/core/analysis';
-import { availableMarks, type Attempt, type Response } from '@zealous-quill/core/marking';
+import { availableMarks } from '@zealous-quill/core/schemes';
+import { type Attempt, type Response } from '@zealous-quill/core/marking';
 import { isMarked } from '@zealous-quill/core/papers';
-import { patternKey, skillOf, titleIn } from '@zealous-quill/core/skills';
+import { patternKey, skillOf, titleIn } from '@zealous-quill/core/skill';
 import { recently } from '@zealous-quill/core/spaces';
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { Db } from './connection';

@@ -6,7 +6,7 @@ import {
   type Working
 } from '@zealous-quill/core/marking';
 import type { Option, PartSnapshot } from '@zealous-quill/core/exams';
-import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skills';
+import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skill';
 import { recently } from '@zealous-quill/core/spaces';
 import { ANSWER } from '@zealous-quill/core/working';
 import { and, count, eq, inArray, sql } from 'drizzle-orm';

@@ -1,11 +1,18 @@
-import { schemeSchema, type Scheme } from '@zealous-quill/core/marking';
+import { schemeSchema, type Scheme } from '@zealous-quill/core/schemes';
 import { asc, eq, inArray } from 'drizzle-orm';
 import { wasOf } from '../was';
 import { change, COORDINATOR, type Subject } from './change';
 import type { Db, Reader } from './connection';
 import { partIds } from './paper-parts';
-import type { withdrawals } from './schema';
-import { parts, questions, schemeVersions, sections, snapshots, users } from './schema';
+import {
+  type withdrawals,
+  parts,
+  questions,
+  schemeVersions,
+  sections,
+  snapshots,
+  users
+} from './schema';
 
 export type Withdrawal = (typeof withdrawals)[number];
 

@@ -1,7 +1,7 @@
 import { houseStyleSchema } from '@zealous-quill/core/house-style';
 import { snapshotOf } from '@zealous-quill/core/papers';
-import { findSkill } from '@zealous-quill/core/skills';
-import '@zealous-quill/core/skills/all';
+import { findSkill } from '@zealous-quill/core/skill';
+import '@zealous-quill/core/catalogue/all';
 import { and, eq, isNotNull, isNull, or } from 'drizzle-orm';
 import { version } from '../version';
 import type { Db } from './connection';

@@ -1,12 +1,11 @@
 import type { QuickAsked } from '@zealous-quill/core/quick';
-import { findCard } from '@zealous-quill/core/skills';
+import { findCard } from '@zealous-quill/core/catalogue';
 import { and, asc, countDistinct, desc, eq, isNotNull } from 'drizzle-orm';
 import { moveToBin } from './bin';
 import { change, logWork } from './change';
 import type { Db, Reader } from './connection';
 import type { Removed } from './papers';
-import type { timedKinds } from './schema';
-import { timedEntries, timedSets } from './schema';
+import { type timedKinds, timedEntries, timedSets } from './schema';
 
 /** Sheets that a class works against the clock, and what they were drawn from. */
 export interface TimedSet {

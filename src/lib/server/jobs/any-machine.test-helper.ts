@@ -2,8 +2,8 @@
 import fc from 'fast-check';
 import { createHash } from 'node:crypto';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
-import type { Controls, FeatureSpec } from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+import type { Controls, FeatureSpec } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { startPlan } from '../exam-plan';
 import { run } from './pool';
 

@@ -8,9 +8,9 @@ import {
   type Bounds,
   type ExamPart
 } from '@zealous-quill/core/exams';
-import { availableMarks } from '@zealous-quill/core/marking';
-import { analyseItem, drawItems, skillOf, type Item } from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+import { availableMarks } from '@zealous-quill/core/schemes';
+import { analyseItem, drawItems, skillOf, type Item } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { seededRandom } from '@zealous-quill/core/spaces';
 import { solver } from './solver';
 

@@ -1,4 +1,4 @@
-import '@zealous-quill/core/skills/all';
+import '@zealous-quill/core/catalogue/all';
 import { drawingProblem, renderFeedback, renderPdf, renderQuick } from '../print/compile';
 import type { ExamPrintAsked } from '../print/exam-print-of';
 import type { FeedbackDocument } from '../print/feedback';

@@ -28,8 +28,8 @@ import {
   type DrawError,
   type Item,
   type Suiting
-} from '@zealous-quill/core/skills';
-import '@zealous-quill/core/skills/all';
+} from '@zealous-quill/core/skill';
+import '@zealous-quill/core/catalogue/all';
 import { COUNT_WORK, DRAW_WORK, tryWithin, withinWork } from '@zealous-quill/core/spaces';
 import { makeBackup, type Reason } from '../backup/archive';
 import { unpack, type UnpackAsked, type Unpacked } from '../backup/unpack';

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { outline, rungWords, startLadder } from '@zealous-quill/core/papers';
-import { skills } from '@zealous-quill/core/skills/all';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { partsNow, printDocument, printKinds, type PrintKind } from './document';
 
 const style = { ...defaultHouseStyle, paper: 'us-letter' as const, squares: 10 as const };

@@ -1,5 +1,6 @@
 import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-import { availableMarks, markWords } from '@zealous-quill/core/marking';
+import { availableMarks } from '@zealous-quill/core/schemes';
+import { markWords } from '@zealous-quill/core/marking';
 import {
   isMarked,
   keyText,
@@ -11,7 +12,8 @@ import {
   type Rung,
   type Snapshot
 } from '@zealous-quill/core/papers';
-import { findCard, skillOf } from '@zealous-quill/core/skills';
+import { findCard } from '@zealous-quill/core/catalogue';
+import { skillOf } from '@zealous-quill/core/skill';
 import type { Picture } from '@zealous-quill/core/working';
 import { version } from '../version';
 

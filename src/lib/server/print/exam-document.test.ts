@@ -9,7 +9,7 @@ import {
   type PaperPart
 } from '@zealous-quill/core/exams';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
-import { OWN_QUESTION } from '@zealous-quill/core/skills';
+import { OWN_QUESTION } from '@zealous-quill/core/catalogue';
 import { seededRandom } from '@zealous-quill/core/spaces';
 import { sampleExam } from '../../../../core/exams/sample.test-helper';
 import { readPdf } from '../../../../scripts/test/pdf-text';

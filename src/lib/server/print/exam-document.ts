@@ -19,9 +19,9 @@ import {
   type HouseStyle,
   type TypedRun
 } from '@zealous-quill/core/house-style';
-import { availableMarks } from '@zealous-quill/core/marking';
+import { availableMarks } from '@zealous-quill/core/schemes';
 import { keyText, printable, snapshotPicture } from '@zealous-quill/core/papers';
-import { OWN_QUESTION } from '@zealous-quill/core/skills';
+import { OWN_QUESTION } from '@zealous-quill/core/catalogue';
 import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
 import type { Picture } from '@zealous-quill/core/working';
 import { version } from '../version';

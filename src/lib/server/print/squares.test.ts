@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { fromPlans } from '@zealous-quill/core/papers';
-import '@zealous-quill/core/skills/all';
+import '@zealous-quill/core/catalogue/all';
 import { placedText } from '../../../../scripts/test/pdf-text';
 import { renderPdf } from './compile';
 import { partsNow, printDocument } from './document';

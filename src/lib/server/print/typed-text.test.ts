@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { startLadder } from '@zealous-quill/core/papers';
-import '@zealous-quill/core/skills/all';
+import '@zealous-quill/core/catalogue/all';
 import fc from 'fast-check';
 import { readPdf } from '../../../../scripts/test/pdf-text';
 import { renderFeedback, renderPdf } from './compile';

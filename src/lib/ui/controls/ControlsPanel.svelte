@@ -1,5 +1,6 @@
 <script lang="ts">
-  import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
+  import type { Controls } from '@zealous-quill/core/skill';
+  import type { SkillDescription } from '@zealous-quill/core/catalogue';
   import { withControl } from './choices';
   import FeatureSquares from './FeatureSquares.svelte';
   import type { Possibilities } from './possibilities.svelte';

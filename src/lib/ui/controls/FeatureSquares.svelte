@@ -1,5 +1,6 @@
 <script lang="ts">
-  import type { Control, DescribedFeature } from '@zealous-quill/core/skills';
+  import type { Control } from '@zealous-quill/core/skill';
+  import type { DescribedFeature } from '@zealous-quill/core/catalogue';
   import type { Snippet } from 'svelte';
   import {
     choicesOf,

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { featureTitle, type Controls, type SkillDescription } from '@zealous-quill/core/skills';
+  import { featureTitle, type SkillDescription } from '@zealous-quill/core/catalogue';
+  import { type Controls } from '@zealous-quill/core/skill';
   import Button from '$lib/ui/kit/Button.svelte';
   import { controlText } from './choices';
   import type { Refusal } from './possibilities.svelte';

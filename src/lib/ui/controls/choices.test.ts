@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { readControls, type Control } from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+import { readControls, type Control } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { choicesOf, controlText, endOf, isChosen, press, withControl, withEnd } from './choices';
 
 test('a second square spans a range, the only one asked is let go, another starts anew', () => {

@@ -1,4 +1,4 @@
-import type { Control, Controls, FeatureSpec } from '@zealous-quill/core/skills';
+import type { Control, Controls, FeatureSpec } from '@zealous-quill/core/skill';
 
 /** Squares shown for a number feature; what lies beyond is chosen with the last one. */
 const MOST_SQUARES = 13;

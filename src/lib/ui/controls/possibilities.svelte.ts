@@ -1,10 +1,5 @@
-import type {
-  Blocked,
-  Conflict,
-  Control,
-  Controls,
-  SkillDescription
-} from '@zealous-quill/core/skills';
+import type { Blocked, Conflict, Control, Controls } from '@zealous-quill/core/skill';
+import type { SkillDescription } from '@zealous-quill/core/catalogue';
 import { choicesOf, type Choice } from './choices';
 
 /** What counts and draws, in a worker or anywhere else. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { addSection, partsIn, type PaperPart } from '@zealous-quill/core/exams';
-  import type { ListedSkill } from '@zealous-quill/core/skills';
+  import type { ListedSkill } from '@zealous-quill/core/catalogue';
   import Select from 'flowbite-svelte/Select.svelte';
   import { untrack } from 'svelte';
   import Button from '$lib/ui/kit/Button.svelte';

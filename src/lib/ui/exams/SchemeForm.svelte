@@ -1,6 +1,6 @@
 <script lang="ts">
   import { schemeKey, type OutlinedPart } from '@zealous-quill/core/exams';
-  import type { Mark, Scheme } from '@zealous-quill/core/marking';
+  import type { Mark, Scheme } from '@zealous-quill/core/schemes';
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { setDepartmentScheme } from './department-scheme';

@@ -1,4 +1,4 @@
-import type { Scheme } from '@zealous-quill/core/marking';
+import type { Scheme } from '@zealous-quill/core/schemes';
 
 /** What came of it: what it is now, to be sent with the next change, and why it was not done; empty if it was. */
 export interface SetScheme {

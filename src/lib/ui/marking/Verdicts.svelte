@@ -7,7 +7,7 @@
     verdictWords,
     type Explanation
   } from '@zealous-quill/core/marking';
-  import { splitPatternKey, titleIn } from '@zealous-quill/core/skills';
+  import { splitPatternKey, titleIn } from '@zealous-quill/core/skill';
   import { ANSWER, stepOf } from '@zealous-quill/core/working';
   import MathText from '../sheet/MathText.svelte';
   import type { MarkingDesk } from './desk.svelte';

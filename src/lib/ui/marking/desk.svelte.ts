@@ -1,8 +1,6 @@
 import type { Option } from '@zealous-quill/core/exams';
+import { availableMarks, covers, isAnswerOnly } from '@zealous-quill/core/schemes';
 import {
-  availableMarks,
-  covers,
-  isAnswerOnly,
   markItem,
   noResponse,
   type Attempt,
@@ -10,7 +8,7 @@ import {
   type Response
 } from '@zealous-quill/core/marking';
 import type { Printed, Snapshot } from '@zealous-quill/core/papers';
-import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
+import { skillOf, WorkedItem } from '@zealous-quill/core/skill';
 import { ANSWER, printValue, spreadAnswer } from '@zealous-quill/core/working';
 import { Draft, tabKeeper, type DraftReply, type Keeper, type Timers } from '../draft.svelte';
 

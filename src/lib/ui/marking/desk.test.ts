@@ -3,9 +3,8 @@ import { test } from 'node:test';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { noResponse, type Response } from '@zealous-quill/core/marking';
 import { snapshotOf } from '@zealous-quill/core/papers';
-import '@zealous-quill/core/skills/all';
-import type { DraftReply } from '../draft.svelte';
-import { PAUSE, RETRY } from '../draft.svelte';
+import '@zealous-quill/core/catalogue/all';
+import { type DraftReply, PAUSE, RETRY } from '../draft.svelte';
 import { Clock, Store, Tab } from '../draft.test-helper';
 import { keyOf, MarkingDesk, type Place } from './desk.svelte';
 

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultHouseStyle, type HouseStyle } from '@zealous-quill/core/house-style';
-import { skillOf, WorkedItem } from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+import { skillOf, WorkedItem } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { firstSquare, neighbour, nextSquare } from './squares';
 
 const directions = [

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import { isMarked, type ItemFacts, type NumberedItem } from '@zealous-quill/core/papers';
-  import type { SkillDescription } from '@zealous-quill/core/skills';
+  import type { SkillDescription } from '@zealous-quill/core/catalogue';
   import { dragHandle } from 'svelte-dnd-action';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { keepFocus } from '../focus';

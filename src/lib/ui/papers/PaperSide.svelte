@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { HouseStyle } from '@zealous-quill/core/house-style';
-  import type { SkillDescription } from '@zealous-quill/core/skills';
+  import type { SkillDescription } from '@zealous-quill/core/catalogue';
   import TabItem from 'flowbite-svelte/TabItem.svelte';
   import Tabs from 'flowbite-svelte/Tabs.svelte';
   import PageView from './PageView.svelte';

@@ -1,7 +1,8 @@
 <script lang="ts">
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import type { Outline } from '@zealous-quill/core/papers';
-  import { patternKey, type SkillDescription } from '@zealous-quill/core/skills';
+  import { patternKey } from '@zealous-quill/core/skill';
+  import { type SkillDescription } from '@zealous-quill/core/catalogue';
   import { plural } from '../format';
 
   let { outline, skills }: { outline: Outline; skills: readonly SkillDescription[] } = $props();

@@ -9,7 +9,8 @@
     type PaperItem,
     type Rung
   } from '@zealous-quill/core/papers';
-  import { featureTitle, type Control, type SkillDescription } from '@zealous-quill/core/skills';
+  import { featureTitle, type SkillDescription } from '@zealous-quill/core/catalogue';
+  import { type Control } from '@zealous-quill/core/skill';
   import { dragHandle, dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
   import type { RungBench } from './rung-bench';
   import { controlText } from '../controls/choices';

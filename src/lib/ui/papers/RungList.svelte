@@ -2,7 +2,7 @@
   import Select from 'flowbite-svelte/Select.svelte';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import { rungKinds, rungWords, type Rung } from '@zealous-quill/core/papers';
-  import type { ListedSkill, SkillDescription } from '@zealous-quill/core/skills';
+  import type { ListedSkill, SkillDescription } from '@zealous-quill/core/catalogue';
   import { untrack } from 'svelte';
   import { dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
   import Button from '$lib/ui/kit/Button.svelte';

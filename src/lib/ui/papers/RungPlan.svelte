@@ -1,7 +1,8 @@
 <script lang="ts">
   import { writeNumeral, writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import { spreadCount, type ItemFacts, type Rung, type Spread } from '@zealous-quill/core/papers';
-  import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
+  import type { Controls } from '@zealous-quill/core/skill';
+  import type { SkillDescription } from '@zealous-quill/core/catalogue';
   import Input from 'flowbite-svelte/Input.svelte';
   import Select from 'flowbite-svelte/Select.svelte';
   import { untrack } from 'svelte';

@@ -2,7 +2,7 @@
   import Input from 'flowbite-svelte/Input.svelte';
   import Select from 'flowbite-svelte/Select.svelte';
   import { spreadCount, type Spread } from '@zealous-quill/core/papers';
-  import type { SkillDescription } from '@zealous-quill/core/skills';
+  import type { SkillDescription } from '@zealous-quill/core/catalogue';
   import { choicesOf } from '../controls/choices';
   import { itemsOf, spreadable, withItems } from './spread';
 

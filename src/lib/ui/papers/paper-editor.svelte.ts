@@ -8,7 +8,7 @@ import {
   type PatternIds,
   type Rung
 } from '@zealous-quill/core/papers';
-import type { DrawError } from '@zealous-quill/core/skills';
+import type { DrawError } from '@zealous-quill/core/skill';
 import { TOO_HARD } from '../controls/words';
 import type { Draft } from '../draft.svelte';
 

@@ -11,8 +11,8 @@ import {
   type Drawn,
   type Paper
 } from '@zealous-quill/core/papers';
-import { skillOf } from '@zealous-quill/core/skills';
-import '@zealous-quill/core/skills/all';
+import { skillOf } from '@zealous-quill/core/skill';
+import '@zealous-quill/core/catalogue/all';
 import { Draft, PAUSE } from '../draft.svelte';
 import { Clock, settled, Store } from '../draft.test-helper';
 import { PaperEditor, type Drawer } from './paper-editor.svelte';

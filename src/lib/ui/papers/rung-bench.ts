@@ -1,5 +1,5 @@
 import type { ItemFacts, Rung } from '@zealous-quill/core/papers';
-import type { Controls } from '@zealous-quill/core/skills';
+import type { Controls } from '@zealous-quill/core/skill';
 
 /** What draws and reads items for a rung, in a worker or anywhere else. */
 export interface RungBench {

@@ -1,5 +1,5 @@
 import type { Spread } from '@zealous-quill/core/papers';
-import type { Control, FeatureSpec } from '@zealous-quill/core/skills';
+import type { Control, FeatureSpec } from '@zealous-quill/core/skill';
 import { choicesOf, type Choice } from '../controls/choices';
 
 /** Features that can be spread over the items of a rung, with the values offered. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { BlueprintRow } from '@zealous-quill/core/exams';
-  import type { ListedSkill } from '@zealous-quill/core/skills';
+  import type { ListedSkill } from '@zealous-quill/core/catalogue';
   import Select from 'flowbite-svelte/Select.svelte';
   import Button from '../kit/Button.svelte';
   import BoundsInput from './BoundsInput.svelte';

@@ -3,8 +3,7 @@
   import Select from 'flowbite-svelte/Select.svelte';
   import BoundsInput from './BoundsInput.svelte';
   import NumberInput from '$lib/ui/kit/NumberInput.svelte';
-  import type { Unmet } from './plan-edits';
-  import { tidy } from './plan-edits';
+  import { type Unmet, tidy } from './plan-edits';
 
   interface Props {
     plan: Blueprint;

@@ -1,5 +1,5 @@
 import type { Blueprint, BlueprintRow } from '@zealous-quill/core/exams';
-import { splitPatternKey } from '@zealous-quill/core/skills';
+import { splitPatternKey } from '@zealous-quill/core/skill';
 
 /** A class whose items of so many last weeks are not asked again. */
 export interface Unmet {

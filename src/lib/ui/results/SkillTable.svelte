@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { OWN_QUESTION } from '@zealous-quill/core/skills';
+  import { OWN_QUESTION } from '@zealous-quill/core/catalogue';
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import Practise from './Practise.svelte';
   import { percent, type Skill } from './table';

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { familyWords, findByWords, type ListedSkill } from '@zealous-quill/core/skills';
+  import { familyWords } from '@zealous-quill/core/skill';
+  import { findByWords, type ListedSkill } from '@zealous-quill/core/catalogue';
 
   interface Props {
     skills: readonly ListedSkill[];

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
   import type { ItemFacts } from '@zealous-quill/core/papers';
-  import type { SkillDescription } from '@zealous-quill/core/skills';
+  import type { SkillDescription } from '@zealous-quill/core/catalogue';
   import Input from 'flowbite-svelte/Input.svelte';
   import { untrack } from 'svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';

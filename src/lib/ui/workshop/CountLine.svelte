@@ -1,12 +1,7 @@
 <script lang="ts">
   import type { HouseStyle } from '@zealous-quill/core/house-style';
-  import {
-    featureTitle,
-    type Conflict,
-    type Control,
-    type Controls,
-    type SkillDescription
-  } from '@zealous-quill/core/skills';
+  import { featureTitle, type SkillDescription } from '@zealous-quill/core/catalogue';
+  import { type Conflict, type Control, type Controls } from '@zealous-quill/core/skill';
   import { controlText } from '../controls/choices';
   import { TOO_HARD } from '../controls/words';
   import Grouped from './Grouped.svelte';

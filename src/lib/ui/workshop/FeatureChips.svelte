@@ -1,5 +1,6 @@
 <script lang="ts">
-  import type { Control, Controls, Features, SkillDescription } from '@zealous-quill/core/skills';
+  import type { Control, Controls, Features } from '@zealous-quill/core/skill';
+  import type { SkillDescription } from '@zealous-quill/core/catalogue';
 
   import { signed, valueText } from '../controls/choices';
 

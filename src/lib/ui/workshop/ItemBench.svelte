@@ -1,13 +1,8 @@
 <script lang="ts">
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-  import {
-    isOfShortItems,
-    type ItemView,
-    type SkillDescription,
-    type Sum,
-    type Way
-  } from '@zealous-quill/core/skills';
+  import { isOfShortItems, type ItemView, type Sum } from '@zealous-quill/core/skill';
+  import { type SkillDescription, type Way } from '@zealous-quill/core/catalogue';
   import Meaning from '$lib/ui/kit/Meaning.svelte';
   import { difficultyWord, duration, logit } from '../format';
   import MathText from '../sheet/MathText.svelte';

@@ -1,7 +1,8 @@
 <script lang="ts">
   import Button from '$lib/ui/kit/Button.svelte';
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-  import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
+  import type { Controls } from '@zealous-quill/core/skill';
+  import type { SkillDescription } from '@zealous-quill/core/catalogue';
   import type { ItemFacts } from '@zealous-quill/core/papers';
   import MathText from '../sheet/MathText.svelte';
   import FeatureChips from './FeatureChips.svelte';

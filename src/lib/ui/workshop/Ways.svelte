@@ -1,6 +1,6 @@
 <script lang="ts">
   import DataTable from '$lib/ui/kit/DataTable.svelte';
-  import type { Way } from '@zealous-quill/core/skills';
+  import type { Way } from '@zealous-quill/core/catalogue';
 
   interface Props {
     ways: readonly Way[];

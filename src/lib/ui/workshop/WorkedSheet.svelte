@@ -1,6 +1,6 @@
 <script lang="ts">
   import { spoken } from '@zealous-quill/core/house-style';
-  import type { ItemView } from '@zealous-quill/core/skills';
+  import type { ItemView } from '@zealous-quill/core/skill';
   import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
   import { Stepper } from './stepper.svelte';

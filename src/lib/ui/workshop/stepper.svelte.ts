@@ -1,4 +1,4 @@
-import type { ItemView } from '@zealous-quill/core/skills';
+import type { ItemView } from '@zealous-quill/core/skill';
 
 /** How far the working of an item is shown. */
 export class Stepper {

@@ -1,5 +1,5 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
-import type { Controls, ItemView } from '@zealous-quill/core/skills';
+import type { Controls, ItemView } from '@zealous-quill/core/skill';
 import type { ItemFacts } from '@zealous-quill/core/papers';
 
 /** What draws and works items, in a worker or anywhere else. */

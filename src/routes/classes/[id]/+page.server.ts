@@ -1,4 +1,4 @@
-import { findCard } from '@zealous-quill/core/skills';
+import { findCard } from '@zealous-quill/core/catalogue';
 import { readName, type PupilName } from '@zealous-quill/core/exchange';
 import { binTitle } from '$lib/server/database/bin';
 import { db } from '$lib/server/database/connection';

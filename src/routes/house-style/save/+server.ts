@@ -1,5 +1,5 @@
 import { houseStyleConflict, houseStyleSchema } from '@zealous-quill/core/house-style';
-import { wrongMethod } from '@zealous-quill/core/skills';
+import { wrongMethod } from '@zealous-quill/core/catalogue';
 import { fail, invalid, post, reply } from '$lib/server/api/reply';
 import { db } from '$lib/server/database/connection';
 import { saveHouseStyle } from '$lib/server/database/house-style';

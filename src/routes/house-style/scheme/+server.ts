@@ -1,6 +1,6 @@
 import { partKinds } from '@zealous-quill/core/exams';
-import { schemeSchema } from '@zealous-quill/core/marking';
-import { findCard } from '@zealous-quill/core/skills';
+import { schemeSchema } from '@zealous-quill/core/schemes';
+import { findCard } from '@zealous-quill/core/catalogue';
 import { db } from '$lib/server/database/connection';
 import { setDefaultScheme } from '$lib/server/database/default-schemes';
 import { CHANGED_MEANWHILE } from '$lib/server/was';

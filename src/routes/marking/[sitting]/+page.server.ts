@@ -1,5 +1,5 @@
 import { answerLine } from '@zealous-quill/core/exams';
-import { availableMarks, isAnswerOnly } from '@zealous-quill/core/marking';
+import { availableMarks, isAnswerOnly } from '@zealous-quill/core/schemes';
 import { isMarked } from '@zealous-quill/core/papers';
 import { readClass } from '$lib/server/database/classes';
 import { db } from '$lib/server/database/connection';

@@ -5,7 +5,7 @@ import type { PageLoad } from './$types';
  * grows with every skill, comes after the page.
  */
 export const load: PageLoad = async ({ data }) => {
-  const { loadSkills } = await import('@zealous-quill/core/skills/registry');
+  const { loadSkills } = await import('@zealous-quill/core/catalogue/registry');
   await loadSkills(data.parts.map(({ item }) => item.skill));
   return data;
 };

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Paper, Rung } from '@zealous-quill/core/papers';
-  import type { Controls, SkillDescription } from '@zealous-quill/core/skills';
+  import type { Controls } from '@zealous-quill/core/skill';
+  import type { SkillDescription } from '@zealous-quill/core/catalogue';
   import { onMount, untrack } from 'svelte';
   import { guardLeaving } from '$lib/ui/guard-leaving';
   import { Possibilities } from '$lib/ui/controls/possibilities.svelte';

@@ -4,7 +4,7 @@ import { createPlan, listPlans, readPlan, removePlan } from '$lib/server/databas
 import { startPlan } from '$lib/server/exam-plan';
 import { idOf, textOf } from '$lib/server/forms';
 import { listedSkills } from '$lib/server/shown-skills';
-import { findCard } from '@zealous-quill/core/skills';
+import { findCard } from '@zealous-quill/core/catalogue';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,4 +1,5 @@
-import { describeSkill, findListedSkill, schoolIn } from '@zealous-quill/core/skills';
+import { describeSkill, findListedSkill } from '@zealous-quill/core/catalogue';
+import { schoolIn } from '@zealous-quill/core/skill';
 import { controlsAsked } from '$lib/server/controls-asked';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';

@@ -5,7 +5,7 @@
   import Stopper from '$lib/ui/kit/Stopper.svelte';
   import { Working } from '$lib/ui/kit/working.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
-  import { isOfShortItems, type Control, type Controls } from '@zealous-quill/core/skills';
+  import { isOfShortItems, type Control, type Controls } from '@zealous-quill/core/skill';
   import { goto } from '$app/navigation';
   import { onMount } from 'svelte';
   import ControlsPanel from '$lib/ui/controls/ControlsPanel.svelte';

@@ -1,12 +1,5 @@
-import {
-  allWaysOf,
-  cards,
-  findListedSkill,
-  readSum,
-  viewItem,
-  type Operation,
-  type Sum
-} from '@zealous-quill/core/skills';
+import { allWaysOf, cards, findListedSkill } from '@zealous-quill/core/catalogue';
+import { readSum, viewItem, type Operation, type Sum } from '@zealous-quill/core/skill';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';

@@ -1,5 +1,5 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
-import type { Scheme } from '@zealous-quill/core/marking';
+import type { Scheme } from '@zealous-quill/core/schemes';
 import { sql } from 'drizzle-orm';
 import { check, index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 import { among, flag, id, json, now } from '../columns';

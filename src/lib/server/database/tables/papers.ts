@@ -1,8 +1,8 @@
 import type { AnswerSpace, Cover } from '@zealous-quill/core/exams';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
-import type { Scheme } from '@zealous-quill/core/marking';
+import type { Scheme } from '@zealous-quill/core/schemes';
 import type { Printed, Rung } from '@zealous-quill/core/papers';
-import type { Item } from '@zealous-quill/core/skills';
+import type { Item } from '@zealous-quill/core/skill';
 import { sql } from 'drizzle-orm';
 import {
   blob,

@@ -1,4 +1,4 @@
-import { availableMarks } from '@zealous-quill/core/marking';
+import { availableMarks } from '@zealous-quill/core/schemes';
 import { isMarked } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/connection';
 import { readMarkCells } from '$lib/server/database/responses';

@@ -25,7 +25,7 @@ import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
 import { undoneWords } from '$lib/server/jobs/words';
 import { listedSkills } from '$lib/server/shown-skills';
-import { findPaperCard } from '@zealous-quill/core/skills';
+import { findPaperCard } from '@zealous-quill/core/catalogue';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -13,8 +13,8 @@ import { planProblems } from '$lib/server/api/exams';
 import { examOf } from '@zealous-quill/core/exams';
 import { listedSkills } from '$lib/server/shown-skills';
 import { rungWords } from '@zealous-quill/core/papers';
-import { titleIn } from '@zealous-quill/core/skills';
-import { skills } from '@zealous-quill/core/skills/all';
+import { titleIn } from '@zealous-quill/core/skill';
+import { skills } from '@zealous-quill/core/catalogue/all';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

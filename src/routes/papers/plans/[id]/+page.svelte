@@ -25,7 +25,7 @@
   import { postDraft } from '$lib/ui/post-draft';
   import SaveMark from '$lib/ui/papers/SaveMark.svelte';
   import TitleInput from '$lib/ui/papers/TitleInput.svelte';
-  import { patternKey } from '@zealous-quill/core/skills';
+  import { patternKey } from '@zealous-quill/core/skill';
   import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
   import { onDestroy, untrack } from 'svelte';
 

@@ -1,4 +1,4 @@
-import { findCard } from '@zealous-quill/core/skills';
+import { findCard } from '@zealous-quill/core/catalogue';
 import { readClass } from '$lib/server/database/classes';
 import { db } from '$lib/server/database/connection';
 import { readHouseStyle } from '$lib/server/database/house-style';

@@ -1,4 +1,4 @@
-import { schemeSchema } from '@zealous-quill/core/marking';
+import { schemeSchema } from '@zealous-quill/core/schemes';
 import { db } from '$lib/server/database/connection';
 import { addSchemeVersion, satPart } from '$lib/server/database/scheme-versions';
 import { fail, post, reply } from '$lib/server/api/reply';

@@ -1,0 +1,78 @@
+import assert from 'node:assert/strict';
+import fc from 'fast-check';
+import { ANSWER, printValue, stepOf, valuesOf } from '../working';
+import { drawItems, patternsIn, skillOf, WorkedItem, type Skill } from '../skill';
+import { skills } from './all';
+
+export { skills };
+
+const seeds = fc.integer({ min: 0, max: 2 ** 32 - 1 });
+
+export const schoolsOf = (skill: Skill): string[] => Object.keys(skill.schools);
+
+/** An item typed on one line, worked. */
+export function worked(skillId: string, line: string, school?: string): WorkedItem {
+  const skill = skillOf(skillId);
+  return new WorkedItem(skill, skill.given.parse(line)!, school ?? schoolsOf(skill)[0]!);
+}
+
+/** Items of a skill's own ladder: what is really used. */
+export function itemsOf(skill: Skill, seed: number): unknown[] {
+  return skill.ladder.flatMap(({ controls }) => {
+    const drawn = drawItems(skill, { controls, count: 2, seed });
+    assert.ok(drawn.ok);
+    return drawn.given;
+  });
+}
+
+/** Checks items of every skill's ladder in every school, from fixed seeds. */
+export function forItems(check: (item: WorkedItem) => void, numRuns = 3): void {
+  for (const skill of skills) {
+    fc.assert(
+      fc.property(seeds, (seed) => {
+        for (const given of itemsOf(skill, seed)) {
+          for (const school of schoolsOf(skill)) check(new WorkedItem(skill, given, school));
+        }
+      }),
+      // Shrinking would draw every ladder again and again.
+      { numRuns, seed: 1852, endOnFailure: true }
+    );
+  }
+}
+
+/**
+ * The answers of error patterns on one item: `=` where they make no difference, `-` where they cannot be
+ * carried out; patterns that the school does not have are left out.
+ */
+export function patternAnswers(item: WorkedItem): Record<string, string> {
+  const step = stepOf(item.graph, ANSWER);
+  return Object.fromEntries(
+    patternsIn(item.skill, item.school).map((pattern) => {
+      const wrong = item.wrong(pattern);
+      const text = printValue(step, wrong && valuesOf(wrong)(ANSWER)) ?? '-';
+      return [pattern.id, text === item.answer ? '=' : text];
+    })
+  );
+}
+
+/**
+ * Checks answers of patterns that were worked by hand, by pattern and line, in every school, or some, that has
+ * the pattern; every pattern of the skill must stand in the table.
+ */
+export function checkPatterns(
+  skillId: string,
+  table: Readonly<Record<string, readonly (readonly [line: string, answer: string])[]>>,
+  inSchools = schoolsOf(skillOf(skillId))
+): void {
+  const skill = skillOf(skillId);
+  assert.deepEqual(Object.keys(table).sort(), skill.patterns.map(({ id }) => id).sort());
+  for (const [id, lines] of Object.entries(table)) {
+    const { schools = inSchools } = skill.patterns.find((pattern) => pattern.id === id)!;
+    for (const school of schools.filter((one) => inSchools.includes(one))) {
+      for (const [line, expected] of lines) {
+        const answers = patternAnswers(worked(skillId, line, school));
+        assert.equal(answers[id], expected, `${line} ${id} in ${school}`);
+      }
+    }
+  }
+}

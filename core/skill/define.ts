@@ -1,0 +1,130 @@
+import {
+  type Advice,
+  type HouseStyle,
+  defaultHouseStyle,
+  usualAdvice,
+  withSigns,
+  writeText
+} from '../house-style';
+import type { Scheme } from '../schemes';
+import { graphOf, type Layout, type Replacements, type Step, type Symmetry } from '../working';
+import { recently, type ItemSpace } from '../spaces';
+import type { SkillCard } from './card';
+import type { Controls } from './controls';
+import type { Feature, Title } from './feature';
+import type { GivenForm } from './given/form';
+import type { Asking, ErrorPattern, RungKind, RungPlan, Skill } from './skill';
+import type { Wanted } from './request';
+import type { Prediction } from './prediction';
+
+/** Everything that is true of one skill, each thing said once. */
+export interface Declaration<Given, Look> {
+  readonly card: SkillCard;
+  readonly given: GivenForm<Given>;
+  readonly gives?: string;
+  /** What the features are measured from. */
+  look(given: Given): Look;
+  readonly features: Readonly<Record<string, Feature<Look>>>;
+  items(wanted: Wanted): ItemSpace<Given>;
+  /** The steps of the working in each school, in the order in which a hand does them. */
+  readonly working: Readonly<Record<string, (given: Given) => Working>>;
+  sheet(given: Given, school: string, style: HouseStyle): Layout;
+  readonly marks: Scheme | ((given: Given, school: string, style: HouseStyle) => Scheme);
+  /** Features that the marks depend on, beside those of difficulty and time. */
+  readonly marksTell?: readonly string[];
+  readonly patterns: Readonly<Record<string, Omit<ErrorPattern<Given>, 'id'>>>;
+  /** What is asked; `line` is the item as the house writes it. */
+  prompt(line: string, style: HouseStyle, given: Given, asking?: Asking): string;
+  /** What is said once over the items of a rung, in place of the usual note of its kind. */
+  note?(items: readonly Given[], school: string): string | undefined;
+  /** Set by judgement where there is no published source and no script yet to estimate them from. */
+  readonly difficulty: Prediction;
+  readonly seconds: Prediction;
+  readonly ladder: readonly RungPlan[];
+  /** Whether the numbers suit it; all do if absent. */
+  suits?(given: Given, advice: Advice): boolean;
+  /** Why they do or do not. */
+  because?(given: Given, advice: Advice): string;
+  /** The controls that exactly the items that suit meet, where there are such. */
+  readonly suitsUnder?: Controls;
+}
+
+export type Working =
+  readonly Step[] | { readonly steps: readonly Step[]; readonly symmetries: readonly Symmetry[] };
+
+/** The skill of a declaration; its items are checked by its own schema before they reach it. */
+export function defineSkill<Given extends object, Look>(declared: Declaration<Given, Look>): Skill {
+  const { card, given, difficulty, seconds, marks } = declared;
+  const features = Object.entries(declared.features).map(([id, feature]) => ({ id, ...feature }));
+  // One who draws under some controls mostly draws under them again.
+  const spaces = recently<ItemSpace<Given>>(4);
+  const skill: Skill<Given> = {
+    ...card,
+    given,
+    gives: declared.gives ?? '=',
+    features,
+    patterns: Object.entries(declared.patterns).map(([id, pattern]) => ({ id, ...pattern })),
+    weights: { origin: 'starting estimate', difficulty, seconds },
+    tells: features
+      .map(({ id }) => id)
+      .filter(
+        (id) => id in difficulty || id in seconds || (declared.marksTell?.includes(id) ?? false)
+      ),
+    ladder: declared.ladder,
+    measure(item) {
+      const look = declared.look(item);
+      return Object.fromEntries(features.map(({ id, measure }) => [id, measure(look)]));
+    },
+    items: (wanted) => spaces(wanted.key, () => declared.items(wanted)),
+    orderless: (item) => given.orderless?.(item) ?? given.print(item),
+    prompt: (item, style, asking) =>
+      declared.prompt(writeText(given.print(item), style), style, item, asking),
+    note: (items, school) => declared.note?.(items, school),
+    graph(item, school) {
+      const working = declared.working[school]!(item);
+      return 'steps' in working ? graphOf(working.steps, working.symmetries) : graphOf(working);
+    },
+    sheet: (item, school, style) => signed(declared.sheet(item, school, style), style),
+    scheme: (item, school, style = defaultHouseStyle) =>
+      typeof marks === 'function' ? marks(item, school, style) : marks,
+    suits: (item, advice = usualAdvice) => declared.suits?.(item, advice) ?? true,
+    because: (item, advice = usualAdvice) => declared.because?.(item, advice) ?? 'Any numbers do.',
+    suitsUnder: declared.suits ? declared.suitsUnder : {}
+  };
+  return skill as unknown as Skill;
+}
+
+/** A sheet with the signs that the house writes. */
+function signed(sheet: Layout, style: HouseStyle): Layout {
+  const cells = sheet.cells.map((cell) =>
+    cell.type === 'printed' ? { ...cell, text: withSigns(cell.text, style) } : cell
+  );
+  return { ...sheet, cells };
+}
+
+/** A wrong way of working, with what is done instead of the right steps. */
+export function pattern<Given>(
+  title: Title,
+  reading: Title,
+  instead: ErrorPattern<Given>['instead'] | Replacements,
+  shownBy: Controls = {},
+  schools?: readonly string[]
+): Omit<ErrorPattern<Given>, 'id'> {
+  return {
+    title,
+    reading,
+    shownBy,
+    instead: typeof instead === 'function' ? instead : () => instead,
+    ...(schools && { schools })
+  };
+}
+
+/** A rung of a ladder. */
+export function rung(
+  kind: RungKind,
+  count: number,
+  controls: Controls,
+  spread?: RungPlan['spread']
+): RungPlan {
+  return { kind, count, controls, ...(spread && { spread }) };
+}

@@ -1,0 +1,1 @@
+export { choiceAmong, takenBy, type Choice } from './best-strategy';
