@@ -2,6 +2,6 @@ import { defineConfig } from 'drizzle-kit';
 
 export default defineConfig({
   dialect: 'sqlite',
-  schema: './src/lib/server/database/schema.ts',
+  schema: './src/lib/server/database/base/schema.ts',
   out: './drizzle'
 });

@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { makeBackup } from '../src/lib/server/backup/archive';
 import { backupFolder } from '../src/lib/server/backup/store';
-import { databaseFile } from '../src/lib/server/database/connection';
+import { databaseFile } from '../src/lib/server/database/base/connection';
 
 const folder = process.argv[2] ?? backupFolder();
 if (!existsSync(databaseFile())) {

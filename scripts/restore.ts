@@ -2,7 +2,7 @@
 import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { restore } from '../src/lib/server/backup/maintenance';
-import { databaseFile, holdDatabase } from '../src/lib/server/database/connection';
+import { databaseFile, holdDatabase } from '../src/lib/server/database/base/connection';
 
 const [file] = process.argv.slice(2);
 if (!file || !existsSync(file)) {

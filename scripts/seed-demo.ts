@@ -13,29 +13,29 @@ import {
   listClasses,
   readClass,
   setYear
-} from '../src/lib/server/database/classes';
-import { openDatabase, type Db } from '../src/lib/server/database/connection';
-import { saveHouseStyle } from '../src/lib/server/database/house-style';
-import { createPaper, newEdition, removePaper } from '../src/lib/server/database/papers';
+} from '../src/lib/server/database/people/classes';
+import { openDatabase, type Db } from '../src/lib/server/database/base/connection';
+import { saveHouseStyle } from '../src/lib/server/database/papers/house-style';
+import { createPaper, newEdition, removePaper } from '../src/lib/server/database/papers/papers';
 import { assemble, examOf, formsOf, varyingParts } from '@zealous-quill/core/exams';
-import { COORDINATOR } from '../src/lib/server/database/change';
-import { replaceForms } from '../src/lib/server/database/exam-forms';
-import { sitExam, snapshotsAsked } from '../src/lib/server/database/exam-sittings';
-import { createExam, readExam, setExamState } from '../src/lib/server/database/exams';
-import { examSnapshots } from '../src/lib/server/exam-snapshots';
+import { COORDINATOR } from '../src/lib/server/database/base/change';
+import { replaceForms } from '../src/lib/server/database/exams/forms';
+import { sitExam, snapshotsAsked } from '../src/lib/server/database/sittings/sit-exam';
+import { createExam, readExam, setExamState } from '../src/lib/server/database/exams/exams';
+import { examSnapshots } from '../src/lib/server/exams/exam-snapshots';
 import { solver } from '../src/lib/server/jobs/solver';
-import { createPlan } from '../src/lib/server/database/plans';
-import { NOTHING, type GivenMarks } from '../src/lib/server/database/responses';
-import { saveResponse } from '../src/lib/server/database/save-response';
+import { createPlan } from '../src/lib/server/database/papers/plans';
+import { NOTHING, type GivenMarks } from '../src/lib/server/database/marking/responses';
+import { saveResponse } from '../src/lib/server/database/marking/save-response';
 import {
   keepTimedSet,
   readTimedSet,
   saveTimedEntries,
   type TimedEntry
-} from '../src/lib/server/database/timed';
-import { simulatedWork } from '../src/lib/server/database/schema';
-import { listScripts, sitPaper } from '../src/lib/server/database/sittings';
-import { satForms, satItems, type SatItem } from '../src/lib/server/database/snapshots';
+} from '../src/lib/server/database/people/timed';
+import { simulatedWork } from '../src/lib/server/database/base/schema';
+import { listScripts, sitPaper } from '../src/lib/server/database/sittings/sittings';
+import { satForms, satItems, type SatItem } from '../src/lib/server/database/sittings/snapshots';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import * as plans from './demo/plans';
 import { demoClasses, habitsOf } from './demo/pupils';

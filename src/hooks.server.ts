@@ -1,19 +1,19 @@
 import { fail } from '$lib/server/api/reply';
-import { readableForm, wrongForm } from '$lib/server/form-request';
-import { ownTurn } from '$lib/server/own-turn';
+import { readableForm, wrongForm } from '$lib/server/http/form-request';
+import { ownTurn } from '$lib/server/http/own-turn';
 import {
   allowedHosts,
   isForeign,
   isKnownHost,
   OPEN_WARNING,
   opennessOf
-} from '$lib/server/strangers';
-import { db, holdDatabase } from '$lib/server/database/connection';
+} from '$lib/server/http/foreign-requests';
+import { db, holdDatabase } from '$lib/server/database/base/connection';
 import { backUpBeforeUpdate, keepHouse } from '$lib/server/backup/maintenance';
 import { clearLeftovers } from '$lib/server/backup/leftovers';
 import { damageAdvice } from '$lib/server/backup/damage';
-import { storageProblem } from '$lib/server/database/storage-problem';
-import { logAnswer, logFailure } from '$lib/server/server-log';
+import { storageProblem } from '$lib/server/database/base/storage-problem';
+import { logAnswer, logFailure } from '$lib/server/http/server-log';
 import { randomUUID } from 'node:crypto';
 import { startThreads } from '$lib/server/jobs/pool';
 import { building } from '$app/environment';

@@ -1,10 +1,10 @@
-import { importPupils, listClasses } from '../../src/lib/server/database/classes';
-import { openDatabase } from '../../src/lib/server/database/connection';
-import { createPaper } from '../../src/lib/server/database/papers';
-import { listScripts, sitPaper } from '../../src/lib/server/database/sittings';
-import { satItems } from '../../src/lib/server/database/snapshots';
-import { NOTHING } from '../../src/lib/server/database/responses';
-import { saveResponse } from '../../src/lib/server/database/save-response';
+import { importPupils, listClasses } from '../../src/lib/server/database/people/classes';
+import { openDatabase } from '../../src/lib/server/database/base/connection';
+import { createPaper } from '../../src/lib/server/database/papers/papers';
+import { listScripts, sitPaper } from '../../src/lib/server/database/sittings/sittings';
+import { satItems } from '../../src/lib/server/database/sittings/snapshots';
+import { NOTHING } from '../../src/lib/server/database/marking/responses';
+import { saveResponse } from '../../src/lib/server/database/marking/save-response';
 import { fromPlans } from '@zealous-quill/core/papers';
 
 export const ITEMS = 50_000;

@@ -65,7 +65,10 @@ function addSkill(copy: string, at: number): void {
   writeFileSync(card, own);
   const registry = join(copy, 'core/catalogue/registry.ts');
   const lines = readFileSync(registry, 'utf8')
-    .replace('\ntype Load', `\nimport { card as skill${at} } from '../skills/${folder}/card';\n\ntype Load`)
+    .replace(
+      '\ntype Load',
+      `\nimport { card as skill${at} } from '../skills/${folder}/card';\n\ntype Load`
+    )
     .replace('\n];', `,\n  [skill${at}, () => import('../skills/${folder}')]\n];`);
   writeFileSync(registry, lines);
 }

@@ -1,6 +1,6 @@
-import { db } from '$lib/server/database/connection';
-import { readHouseStyle } from '$lib/server/database/house-style';
-import { OPEN_WARNING, opennessOf } from '$lib/server/strangers';
+import { db } from '$lib/server/database/base/connection';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
+import { OPEN_WARNING, opennessOf } from '$lib/server/http/foreign-requests';
 import type { LayoutServerLoad } from './$types';
 
 const isOpen = opennessOf(process.env) === 'open';

@@ -1,8 +1,8 @@
-import { db } from '$lib/server/database/connection';
-import { listClasses } from '$lib/server/database/classes';
-import { recentLog } from '$lib/server/database/logbook';
-import { listPapers } from '$lib/server/database/papers';
-import { listSittings } from '$lib/server/database/sittings';
+import { db } from '$lib/server/database/base/connection';
+import { listClasses } from '$lib/server/database/people/classes';
+import { recentLog } from '$lib/server/database/records/logbook';
+import { listPapers } from '$lib/server/database/papers/papers';
+import { listSittings } from '$lib/server/database/sittings/sittings';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = () => ({

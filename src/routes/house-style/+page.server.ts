@@ -2,9 +2,9 @@ import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { cards } from '@zealous-quill/core/catalogue';
 import { schoolIn, viewItem, type Skill } from '@zealous-quill/core/skill';
 import { skills } from '@zealous-quill/core/catalogue/all';
-import { db } from '$lib/server/database/connection';
-import { listDefaultSchemes } from '$lib/server/database/default-schemes';
-import { houseStyleState } from '$lib/server/database/house-style';
+import { db } from '$lib/server/database/base/connection';
+import { listDefaultSchemes } from '$lib/server/database/papers/default-schemes';
+import { houseStyleState } from '$lib/server/database/papers/house-style';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = () => {

@@ -1,12 +1,12 @@
-import { db } from '$lib/server/database/connection';
+import { db } from '$lib/server/database/base/connection';
 import {
   findSittings,
   readSitting,
   removeSitting,
   sittingChoices
-} from '$lib/server/database/sittings';
-import { idOf } from '$lib/server/forms';
-import { readListQuery } from '$lib/server/list-query';
+} from '$lib/server/database/sittings/sittings';
+import { idOf } from '$lib/server/http/form-fields';
+import { readListQuery } from '$lib/server/database/base/list-query';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

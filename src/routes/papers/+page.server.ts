@@ -1,16 +1,16 @@
 import { controlsSchema } from '@zealous-quill/core/papers';
 import { findListedSkill } from '@zealous-quill/core/catalogue';
 import { readControls, type Controls } from '@zealous-quill/core/skill';
-import { db } from '$lib/server/database/connection';
-import { readHouseStyle } from '$lib/server/database/house-style';
-import { createPaper, findPapers, removePaper } from '$lib/server/database/papers';
-import { idOf, textOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
+import { createPaper, findPapers, removePaper } from '$lib/server/database/papers/papers';
+import { idOf, textOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
-import { readListQuery } from '$lib/server/list-query';
-import { newSeed } from '$lib/server/seeds';
-import { listedSkills } from '$lib/server/shown-skills';
+import { readListQuery } from '$lib/server/database/base/list-query';
+import { newSeed } from '$lib/server/http/seeds';
+import { listedSkills } from '$lib/server/http/shown-skills';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,8 +1,8 @@
-import { subjectKinds, type Subject } from '$lib/server/database/change';
-import { db } from '$lib/server/database/connection';
-import { nameOf, readLog, scriptDecisions } from '$lib/server/database/logbook';
-import { idOf } from '$lib/server/forms';
-import { readListQuery } from '$lib/server/list-query';
+import { subjectKinds, type Subject } from '$lib/server/database/base/change';
+import { db } from '$lib/server/database/base/connection';
+import { nameOf, readLog, scriptDecisions } from '$lib/server/database/records/logbook';
+import { idOf } from '$lib/server/http/form-fields';
+import { readListQuery } from '$lib/server/database/base/list-query';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

@@ -1,6 +1,6 @@
-import { db } from '$lib/server/database/connection';
-import { findSittings, sittingChoices } from '$lib/server/database/sittings';
-import { readListQuery } from '$lib/server/list-query';
+import { db } from '$lib/server/database/base/connection';
+import { findSittings, sittingChoices } from '$lib/server/database/sittings/sittings';
+import { readListQuery } from '$lib/server/database/base/list-query';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ url }) => ({

@@ -1,6 +1,6 @@
 import { blueprintSchema } from '@zealous-quill/core/exams';
 import { z } from 'zod';
-import { version } from '../version';
+import { version } from '../database/base/version';
 import * as schemas from './schemas';
 
 interface Operation {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { storageProblem } from '../database/storage-problem';
+import { storageProblem } from '../database/base/storage-problem';
 
 /** Requests to the API are small; anything larger is refused before it is read. */
 export const MAX_BYTES = 256 * 1024;

@@ -16,8 +16,8 @@ import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { create, extract } from 'tar';
 import { z } from 'zod';
-import { knownHashes } from '../database/connection';
-import { version } from '../version';
+import { knownHashes } from '../database/base/connection';
+import { version } from '../database/base/version';
 import { makeRoom } from './leftovers';
 
 /** Why a backup was made; its name says so. */

@@ -1,8 +1,8 @@
 import Database from 'better-sqlite3';
 import { existsSync, renameSync, rmSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { databaseFile, knownMigrations } from '../database/connection';
-import { storageProblem } from '../database/storage-problem';
+import { databaseFile, knownMigrations } from '../database/base/connection';
+import { storageProblem } from '../database/base/storage-problem';
 import { openBackup } from './archive';
 import { makeRoom } from './leftovers';
 import { backupFolder, listBackups } from './store';

@@ -1,17 +1,17 @@
 import { renameSync, rmSync } from 'node:fs';
-import { emptyBin } from '../database/bin';
-import { change, forgetCarriedOut } from '../database/change';
+import { emptyBin } from '../database/records/bin';
+import { change, forgetCarriedOut } from '../database/base/change';
 import {
   closeDatabase,
   databaseFile,
   db,
   needsUpdate,
   replaceDatabase
-} from '../database/connection';
-import { readKeepings } from '../database/keepings';
+} from '../database/base/connection';
+import { readKeepings } from '../database/records/retention';
 import { run } from '../jobs/pool';
 import { undoneWords } from '../jobs/words';
-import { logFailure } from '../server-log';
+import { logFailure } from '../http/server-log';
 import type { Manifest, Reason } from './archive';
 import { isDamaged, setAside } from './damage';
 import { makeRoom } from './leftovers';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { appendFileSync, existsSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { freeRoom } from '../free-room';
+import { freeRoom } from '../database/base/free-room';
 import { makeRoom } from './leftovers';
 
 /** Bytes that stay free on the disk, so that marks can be saved meanwhile. */

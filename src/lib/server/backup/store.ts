@@ -1,6 +1,6 @@
 import { readdirSync, rmSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { databaseFile } from '../database/connection';
+import { databaseFile } from '../database/base/connection';
 import { reasons, type Reason } from './archive';
 
 /** Where backups are kept: beside the database, unless `BACKUPS` names another folder. */

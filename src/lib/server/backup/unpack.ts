@@ -1,4 +1,4 @@
-import { knownMigrations, openDatabase, type Db } from '../database/connection';
+import { knownMigrations, openDatabase, type Db } from '../database/base/connection';
 import { openBackup, sync, UnusableBackup, type Manifest } from './archive';
 
 export interface UnpackAsked {

@@ -2,15 +2,15 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { redrawRung, startLadder, type Paper } from '@zealous-quill/core/papers';
 import { eq } from 'drizzle-orm';
-import { importPupils, listClasses, readClass, removeClass, removePupil } from './classes';
-import { openDatabase } from './connection';
-import { createPaper, newEdition, readPaper, removePaper, savePaper } from './papers';
-import { NOTHING, readResponses, type GivenMarks } from './responses';
-import { saveResponse } from './save-response';
-import { readResults } from './results';
-import { sections } from './schema';
-import { listScripts, readSitting, sitPaper } from './sittings';
-import { satItems } from './snapshots';
+import { importPupils, listClasses, readClass, removeClass, removePupil } from './people/classes';
+import { openDatabase } from './base/connection';
+import { createPaper, newEdition, readPaper, removePaper, savePaper } from './papers/papers';
+import { NOTHING, readResponses, type GivenMarks } from './marking/responses';
+import { saveResponse } from './marking/save-response';
+import { readResults } from './marking/results';
+import { sections } from './base/schema';
+import { listScripts, readSitting, sitPaper } from './sittings/sittings';
+import { satItems } from './sittings/snapshots';
 
 function department() {
   const db = openDatabase(':memory:');

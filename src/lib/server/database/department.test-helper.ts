@@ -3,15 +3,15 @@ import { readName } from '@zealous-quill/core/exchange';
 import { startLadder } from '@zealous-quill/core/papers';
 import { ANSWER } from '@zealous-quill/core/working';
 import { sql } from 'drizzle-orm';
-import { addPupil, createClass } from './classes';
-import { openDatabase, type Db } from './connection';
-import { createPaper, newEdition } from './papers';
-import { NOTHING, type GivenMarks } from './responses';
-import { saveResponse } from './save-response';
-import { addScriptPage } from './script-pages';
-import { listScripts, sitPaper } from './sittings';
-import { satItems } from './snapshots';
-import { keepTimedSet, readTimedSet, saveTimedEntries } from './timed';
+import { addPupil, createClass } from './people/classes';
+import { openDatabase, type Db } from './base/connection';
+import { createPaper, newEdition } from './papers/papers';
+import { NOTHING, type GivenMarks } from './marking/responses';
+import { saveResponse } from './marking/save-response';
+import { addScriptPage } from './sittings/script-pages';
+import { listScripts, sitPaper } from './sittings/sittings';
+import { satItems } from './sittings/snapshots';
+import { keepTimedSet, readTimedSet, saveTimedEntries } from './people/timed';
 
 /** Two classes that sat one paper with a later edition, some of it marked and decided, with pages; one has timed practice. */
 export function department(file = ':memory:') {

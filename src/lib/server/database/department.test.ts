@@ -17,17 +17,17 @@ import {
   removePupil,
   renameClass,
   renamePupil
-} from './classes';
-import { openDatabase } from './connection';
-import { readHouseStyle, saveHouseStyle } from './house-style';
-import { recentLog } from './logbook';
-import { createPaper, listPapers, newEdition, readPaper } from './papers';
-import { NOTHING, readResponses } from './responses';
-import { saveResponse } from './save-response';
-import { readResults } from './results';
-import { pageTypeOf } from './script-pages';
-import { listScripts, sitPaper } from './sittings';
-import { satItems } from './snapshots';
+} from './people/classes';
+import { openDatabase } from './base/connection';
+import { readHouseStyle, saveHouseStyle } from './papers/house-style';
+import { recentLog } from './records/logbook';
+import { createPaper, listPapers, newEdition, readPaper } from './papers/papers';
+import { NOTHING, readResponses } from './marking/responses';
+import { saveResponse } from './marking/save-response';
+import { readResults } from './marking/results';
+import { pageTypeOf } from './sittings/script-pages';
+import { listScripts, sitPaper } from './sittings/sittings';
+import { satItems } from './sittings/snapshots';
 
 /** A paper with two items of every skill, the first skill's spread over a feature. */
 function mixedPaper(): Paper {

@@ -16,11 +16,11 @@ import { seededRandom } from '@zealous-quill/core/spaces';
 import { PAUSE, Draft, type DraftReply } from '../../ui/draft.svelte';
 import { Clock, settled, Tab } from '../../ui/draft.test-helper';
 import { PaperEditor, type Drawer } from '../../ui/papers/paper-editor.svelte';
-import { addPupil, createClass } from './classes';
-import { openDatabase, type Db } from './connection';
-import { createPaper, newEdition, readPaper, savePaper } from './papers';
-import { sitPaper } from './sittings';
-import { readSat } from './snapshots';
+import { addPupil, createClass } from './people/classes';
+import { openDatabase, type Db } from './base/connection';
+import { createPaper, newEdition, readPaper, savePaper } from './papers/papers';
+import { sitPaper } from './sittings/sittings';
+import { readSat } from './sittings/snapshots';
 
 const STEPS = 2000;
 const SKILLS = ['column-addition', 'near-multiple-subtraction', 'square-ending-five'];

@@ -8,14 +8,14 @@ import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
 import type { Paper, Rung } from '@zealous-quill/core/papers';
 import { findCard } from '@zealous-quill/core/catalogue';
 import { printDocument, printKinds, type PrintKind } from '../print/document';
-import { openDatabase } from './connection';
-import { readHouseStyle } from './house-style';
-import { readPaper } from './papers';
-import { readResponses } from './responses';
-import { saveResponse } from './save-response';
-import { readResults } from './results';
-import { listScripts } from './sittings';
-import { satItems, satParts } from './snapshots';
+import { openDatabase } from './base/connection';
+import { readHouseStyle } from './papers/house-style';
+import { readPaper } from './papers/papers';
+import { readResponses } from './marking/responses';
+import { saveResponse } from './marking/save-response';
+import { readResults } from './marking/results';
+import { listScripts } from './sittings/sittings';
+import { satItems, satParts } from './sittings/snapshots';
 
 interface Pattern {
   pattern: string;

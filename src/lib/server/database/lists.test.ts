@@ -2,11 +2,11 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { startLadder } from '@zealous-quill/core/papers';
 import '@zealous-quill/core/catalogue/all';
-import { PAGE, type ListQuery } from '../list-query';
-import { importPupils, listClasses } from './classes';
-import { openDatabase } from './connection';
-import { createPaper, findPapers } from './papers';
-import { findSittings, sitPaper, sittingChoices } from './sittings';
+import { PAGE, type ListQuery } from './base/list-query';
+import { importPupils, listClasses } from './people/classes';
+import { openDatabase } from './base/connection';
+import { createPaper, findPapers } from './papers/papers';
+import { findSittings, sitPaper, sittingChoices } from './sittings/sittings';
 
 const all: ListQuery = {
   words: [],

@@ -6,19 +6,24 @@ import { practiceFor, startLadder } from '@zealous-quill/core/papers';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { ANSWER, evaluate, modelledTexts } from '@zealous-quill/core/working';
 import fc from 'fast-check';
-import { needsOf } from '../practice';
+import { needsOf } from '../results/needs';
 import { feedbackDocument } from '../print/feedback';
-import { importPupils, listClasses } from './classes';
-import { openDatabase } from './connection';
-import { createPaper } from './papers';
-import { NOTHING } from './responses';
-import { saveResponse } from './save-response';
-import { readResults } from './results';
-import { addScriptPage, changeScriptPage, listScriptPages, removeScriptPage } from './script-pages';
-import { scriptTotals } from './script-totals';
-import { listScripts, readSitting, setAbsent, sitPaper } from './sittings';
-import { itemsMet } from './exposure';
-import { satItems } from './snapshots';
+import { importPupils, listClasses } from './people/classes';
+import { openDatabase } from './base/connection';
+import { createPaper } from './papers/papers';
+import { NOTHING } from './marking/responses';
+import { saveResponse } from './marking/save-response';
+import { readResults } from './marking/results';
+import {
+  addScriptPage,
+  changeScriptPage,
+  listScriptPages,
+  removeScriptPage
+} from './sittings/script-pages';
+import { scriptTotals } from './marking/script-totals';
+import { listScripts, readSitting, setAbsent, sitPaper } from './sittings/sittings';
+import { itemsMet } from './papers/exposure';
+import { satItems } from './sittings/snapshots';
 
 const NAMES = ['Oona Fell', 'Bram Wick', 'Tilda Mossop', 'Edrick Vane'];
 

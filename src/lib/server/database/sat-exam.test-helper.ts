@@ -1,12 +1,12 @@
 import assert from 'node:assert/strict';
 import { formsOf, varyingParts } from '@zealous-quill/core/exams';
 import { sampleExam } from '../../../../core/exams/sample.test-helper';
-import { examSnapshots } from '../exam-snapshots';
-import { addPupil, createClass } from './classes';
-import { openDatabase, type Db } from './connection';
-import { replaceForms } from './exam-forms';
-import { sitExam, snapshotsAsked } from './exam-sittings';
-import { createExam } from './exams';
+import { examSnapshots } from '../exams/exam-snapshots';
+import { addPupil, createClass } from './people/classes';
+import { openDatabase, type Db } from './base/connection';
+import { replaceForms } from './exams/forms';
+import { sitExam, snapshotsAsked } from './sittings/sit-exam';
+import { createExam } from './exams/exams';
 
 export const sample = sampleExam();
 

@@ -4,7 +4,7 @@ import { createHash } from 'node:crypto';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import type { Controls, FeatureSpec } from '@zealous-quill/core/skill';
 import { skills } from '@zealous-quill/core/catalogue/all';
-import { startPlan } from '../exam-plan';
+import { startPlan } from '../exams/plan-trial';
 import { run } from './pool';
 
 const RANDOM_REQUESTS = 100;

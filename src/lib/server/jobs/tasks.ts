@@ -35,7 +35,7 @@ import { makeBackup, type Reason } from '../backup/archive';
 import { unpack, type UnpackAsked, type Unpacked } from '../backup/unpack';
 import { pictureProblem, type Uploaded } from '../pictures/check-picture';
 import { solver } from './solver';
-import { examSnapshots, type FormSnapshot, type SnapshotsAsked } from '../exam-snapshots';
+import { examSnapshots, type FormSnapshot, type SnapshotsAsked } from '../exams/exam-snapshots';
 
 /** Items of a skill under controls that were read already. */
 export interface ItemsAsked {

@@ -1,4 +1,4 @@
-import { pageTypeOf } from '../database/script-pages';
+import { pageTypeOf } from '../database/sittings/script-pages';
 
 /** What a picture is by its content, whatever its name says; undefined for anything else than PNG and SVG. */
 export function pictureType(bytes: Uint8Array): 'png' | 'svg' | undefined {

@@ -15,7 +15,7 @@ import {
 import { findCard } from '@zealous-quill/core/catalogue';
 import { skillOf } from '@zealous-quill/core/skill';
 import type { Picture } from '@zealous-quill/core/working';
-import { version } from '../version';
+import { version } from '../database/base/version';
 
 export const printKinds = ['paper', 'key', 'solutions'] as const;
 export type PrintKind = (typeof printKinds)[number];

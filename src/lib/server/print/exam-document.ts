@@ -24,7 +24,7 @@ import { keyText, printable, snapshotPicture } from '@zealous-quill/core/papers'
 import { OWN_QUESTION } from '@zealous-quill/core/catalogue';
 import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
 import type { Picture } from '@zealous-quill/core/working';
-import { version } from '../version';
+import { version } from '../database/base/version';
 
 export const examPrintKinds = ['paper', 'key', 'scheme', 'solutions', 'answer-sheet'] as const;
 export type ExamPrintKind = (typeof examPrintKinds)[number];

@@ -1,11 +1,11 @@
 import { formLabel, partsIn, type PartSnapshot } from '@zealous-quill/core/exams';
-import type { Reader } from '../database/connection';
-import { readDefaultSchemes } from '../database/default-schemes';
-import { readForms, type StoredForm } from '../database/exam-forms';
-import { readExam } from '../database/exams';
-import { readHouseStyle } from '../database/house-style';
-import { pictureNames, readPictures } from '../database/pictures';
-import { keptForms } from '../database/snapshots';
+import type { Reader } from '../database/base/connection';
+import { readDefaultSchemes } from '../database/papers/default-schemes';
+import { readForms, type StoredForm } from '../database/exams/forms';
+import { readExam } from '../database/exams/exams';
+import { readHouseStyle } from '../database/papers/house-style';
+import { pictureNames, readPictures } from '../database/papers/pictures';
+import { keptForms } from '../database/sittings/snapshots';
 import type { PaperDocument } from './compile';
 import {
   examDocument,

@@ -1,6 +1,6 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
-import type { Results } from '../database/results';
-import type { SittingSummary } from '../database/sittings';
+import type { Results } from '../database/marking/results';
+import type { SittingSummary } from '../database/sittings/sittings';
 
 /** Slips that go back to the pupils of a sitting, to be cut apart. */
 export interface FeedbackDocument {

@@ -1,9 +1,9 @@
 import { outline, type Paper } from '@zealous-quill/core/papers';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
-import type { Reader } from '../database/connection';
-import { readHouseStyle } from '../database/house-style';
-import { readPaper } from '../database/papers';
-import { satParts } from '../database/snapshots';
+import type { Reader } from '../database/base/connection';
+import { readHouseStyle } from '../database/papers/house-style';
+import { readPaper } from '../database/papers/papers';
+import { satParts } from '../database/sittings/snapshots';
 import type { PaperDocument } from './compile';
 import { partsNow, printDocument, type PrintKind, type PrintPart } from './document';
 import { examDocumentOf, type ExamPrintAsked } from './exam-print-of';

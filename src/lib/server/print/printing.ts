@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
-import type { Db } from '../database/connection';
-import { isExam } from '../database/exams';
+import type { Db } from '../database/base/connection';
+import { isExam } from '../database/exams/exams';
 import { run, type Done, type Undone } from '../jobs/pool';
 import { undoneStatus, undoneWords } from '../jobs/words';
-import { logFailure } from '../server-log';
+import { logFailure } from '../http/server-log';
 import { culpritOf } from './culprit';
 import { printKinds, type PrintKind } from './document';
 import type { Preview } from './preview';

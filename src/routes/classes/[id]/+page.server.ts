@@ -1,7 +1,7 @@
 import { findCard } from '@zealous-quill/core/catalogue';
 import { readName, type PupilName } from '@zealous-quill/core/exchange';
-import { binTitle } from '$lib/server/database/bin';
-import { db } from '$lib/server/database/connection';
+import { binTitle } from '$lib/server/database/records/bin';
+import { db } from '$lib/server/database/base/connection';
 import {
   addPupil,
   archiveClasses,
@@ -14,9 +14,9 @@ import {
   setYear,
   takeOutOfArchive,
   type Renamed
-} from '$lib/server/database/classes';
-import { listTimedSets } from '$lib/server/database/timed';
-import { idOf, textOf } from '$lib/server/forms';
+} from '$lib/server/database/people/classes';
+import { listTimedSets } from '$lib/server/database/people/timed';
+import { idOf, textOf } from '$lib/server/http/form-fields';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,8 +1,19 @@
 import { classListWords, MOST_LINES, readClassList } from '@zealous-quill/core/exchange';
-import { db } from '$lib/server/database/connection';
-import { importPupils, knownPupils, listClasses, readClass } from '$lib/server/database/classes';
-import { idOf, textOf } from '$lib/server/forms';
-import { codingOf, codings, codingWords, decodeText, type Coding } from '$lib/server/text-coding';
+import { db } from '$lib/server/database/base/connection';
+import {
+  importPupils,
+  knownPupils,
+  listClasses,
+  readClass
+} from '$lib/server/database/people/classes';
+import { idOf, textOf } from '$lib/server/http/form-fields';
+import {
+  codingOf,
+  codings,
+  codingWords,
+  decodeText,
+  type Coding
+} from '$lib/server/http/text-coding';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,8 +1,8 @@
 import { houseStyleConflict, houseStyleSchema } from '@zealous-quill/core/house-style';
 import { wrongMethod } from '@zealous-quill/core/catalogue';
 import { fail, invalid, post, reply } from '$lib/server/api/reply';
-import { db } from '$lib/server/database/connection';
-import { saveHouseStyle } from '$lib/server/database/house-style';
+import { db } from '$lib/server/database/base/connection';
+import { saveHouseStyle } from '$lib/server/database/papers/house-style';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 

@@ -1,9 +1,9 @@
 import { partKinds } from '@zealous-quill/core/exams';
 import { schemeSchema } from '@zealous-quill/core/schemes';
 import { findCard } from '@zealous-quill/core/catalogue';
-import { db } from '$lib/server/database/connection';
-import { setDefaultScheme } from '$lib/server/database/default-schemes';
-import { CHANGED_MEANWHILE } from '$lib/server/was';
+import { db } from '$lib/server/database/base/connection';
+import { setDefaultScheme } from '$lib/server/database/papers/default-schemes';
+import { CHANGED_MEANWHILE } from '$lib/server/http/was';
 import { fail, post, reply } from '$lib/server/api/reply';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';

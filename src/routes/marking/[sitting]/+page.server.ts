@@ -1,16 +1,20 @@
 import { answerLine } from '@zealous-quill/core/exams';
 import { availableMarks, isAnswerOnly } from '@zealous-quill/core/schemes';
 import { isMarked } from '@zealous-quill/core/papers';
-import { readClass } from '$lib/server/database/classes';
-import { db } from '$lib/server/database/connection';
-import { styleOf } from '$lib/server/database/papers';
-import { readResponseMarks, readResponses } from '$lib/server/database/responses';
-import { listScriptPages } from '$lib/server/database/script-pages';
-import { scriptTotals } from '$lib/server/database/script-totals';
-import { readSimulatedWork } from '$lib/server/database/simulated-work';
-import { firstUnmarkedItem, listScripts, readSitting } from '$lib/server/database/sittings';
-import { readSat, satForms } from '$lib/server/database/snapshots';
-import { idOf } from '$lib/server/forms';
+import { readClass } from '$lib/server/database/people/classes';
+import { db } from '$lib/server/database/base/connection';
+import { styleOf } from '$lib/server/database/papers/papers';
+import { readResponseMarks, readResponses } from '$lib/server/database/marking/responses';
+import { listScriptPages } from '$lib/server/database/sittings/script-pages';
+import { scriptTotals } from '$lib/server/database/marking/script-totals';
+import { readSimulatedWork } from '$lib/server/database/marking/simulated-work';
+import {
+  firstUnmarkedItem,
+  listScripts,
+  readSitting
+} from '$lib/server/database/sittings/sittings';
+import { readSat, satForms } from '$lib/server/database/sittings/snapshots';
+import { idOf } from '$lib/server/http/form-fields';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

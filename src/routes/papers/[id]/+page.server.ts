@@ -1,14 +1,14 @@
 import { blueprintSchema, planName, planOfPractice } from '@zealous-quill/core/exams';
 import { factsIn } from '@zealous-quill/core/papers';
-import { db } from '$lib/server/database/connection';
-import { listClasses } from '$lib/server/database/classes';
-import { isExam } from '$lib/server/database/exams';
-import { readHouseStyle } from '$lib/server/database/house-style';
-import { newEdition, readPaper } from '$lib/server/database/papers';
-import { createPlan } from '$lib/server/database/plans';
-import { sitPaper } from '$lib/server/database/sittings';
-import { dayOf, idOf, textOf } from '$lib/server/forms';
-import { describedSkills, listedSkills } from '$lib/server/shown-skills';
+import { db } from '$lib/server/database/base/connection';
+import { listClasses } from '$lib/server/database/people/classes';
+import { isExam } from '$lib/server/database/exams/exams';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
+import { newEdition, readPaper } from '$lib/server/database/papers/papers';
+import { createPlan } from '$lib/server/database/papers/plans';
+import { sitPaper } from '$lib/server/database/sittings/sittings';
+import { dayOf, idOf, textOf } from '$lib/server/http/form-fields';
+import { describedSkills, listedSkills } from '$lib/server/http/shown-skills';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

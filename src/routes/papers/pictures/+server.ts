@@ -1,5 +1,5 @@
-import { db } from '$lib/server/database/connection';
-import { keepPicture, pictureName } from '$lib/server/database/pictures';
+import { db } from '$lib/server/database/base/connection';
+import { keepPicture, pictureName } from '$lib/server/database/papers/pictures';
 import { run } from '$lib/server/jobs/pool';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
 import { pictureType } from '$lib/server/pictures/picture-type';

@@ -1,9 +1,9 @@
-import { db } from '$lib/server/database/connection';
-import { readHouseStyle } from '$lib/server/database/house-style';
-import { createPlan, listPlans, readPlan, removePlan } from '$lib/server/database/plans';
-import { startPlan } from '$lib/server/exam-plan';
-import { idOf, textOf } from '$lib/server/forms';
-import { listedSkills } from '$lib/server/shown-skills';
+import { db } from '$lib/server/database/base/connection';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
+import { createPlan, listPlans, readPlan, removePlan } from '$lib/server/database/papers/plans';
+import { startPlan } from '$lib/server/exams/plan-trial';
+import { idOf, textOf } from '$lib/server/http/form-fields';
+import { listedSkills } from '$lib/server/http/shown-skills';
 import { findCard } from '@zealous-quill/core/catalogue';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';

@@ -1,9 +1,9 @@
 import { backUp, restore } from '$lib/server/backup/maintenance';
 import { forgetReceived, receivedPath } from '$lib/server/backup/received';
 import { backupFolder, backupPath, listBackups } from '$lib/server/backup/store';
-import { db } from '$lib/server/database/connection';
-import { readKeepings, saveKeepings } from '$lib/server/database/keepings';
-import { textOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { readKeepings, saveKeepings } from '$lib/server/database/records/retention';
+import { textOf } from '$lib/server/http/form-fields';
 import { fail } from '@sveltejs/kit';
 import { resolve } from 'node:path';
 import { z } from 'zod';

@@ -1,6 +1,6 @@
-import { BIN_DAYS, emptyBin, listBin, restoreFromBin } from '$lib/server/database/bin';
-import { db } from '$lib/server/database/connection';
-import { idOf } from '$lib/server/forms';
+import { BIN_DAYS, emptyBin, listBin, restoreFromBin } from '$lib/server/database/records/bin';
+import { db } from '$lib/server/database/base/connection';
+import { idOf } from '$lib/server/http/form-fields';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,8 +1,8 @@
 import { clearLeftovers } from '$lib/server/backup/leftovers';
-import { db } from '$lib/server/database/connection';
-import { readKeepings, saveKeepings } from '$lib/server/database/keepings';
-import { eraseOldNames, oldNames } from '$lib/server/database/pupil-record';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { readKeepings, saveKeepings } from '$lib/server/database/records/retention';
+import { eraseOldNames, oldNames } from '$lib/server/database/people/pupil-record';
+import { idOf } from '$lib/server/http/form-fields';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

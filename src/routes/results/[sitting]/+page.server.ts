@@ -1,31 +1,31 @@
 import type { Need } from '@zealous-quill/core/papers';
-import { db } from '$lib/server/database/connection';
-import { readHouseStyle } from '$lib/server/database/house-style';
-import { createPaper, styleOf } from '$lib/server/database/papers';
-import { readResults, type Results } from '$lib/server/database/results';
-import { withdrawals } from '$lib/server/database/schema';
+import { db } from '$lib/server/database/base/connection';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
+import { createPaper, styleOf } from '$lib/server/database/papers/papers';
+import { readResults, type Results } from '$lib/server/database/marking/results';
+import { withdrawals } from '$lib/server/database/base/schema';
 import {
   addSchemeVersion,
   changesSince,
   withdrawnParts
-} from '$lib/server/database/scheme-versions';
+} from '$lib/server/database/exams/scheme-versions';
 import {
   readBoundaries,
   readSitting,
   setBoundaries,
   sittingsOf
-} from '$lib/server/database/sittings';
-import { itemsMet } from '$lib/server/database/exposure';
-import { readSat } from '$lib/server/database/snapshots';
-import { idOf, textOf } from '$lib/server/forms';
+} from '$lib/server/database/sittings/sittings';
+import { itemsMet } from '$lib/server/database/papers/exposure';
+import { readSat } from '$lib/server/database/sittings/snapshots';
+import { idOf, textOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
-import { needsOf } from '$lib/server/practice';
-import { newSeed } from '$lib/server/seeds';
+import { needsOf } from '$lib/server/results/needs';
+import { newSeed } from '$lib/server/http/seeds';
 import { error, fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
-import { CHANGED_MEANWHILE, wasOf } from '$lib/server/was';
+import { CHANGED_MEANWHILE, wasOf } from '$lib/server/http/was';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params, url }) => {

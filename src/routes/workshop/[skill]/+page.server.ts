@@ -1,9 +1,9 @@
 import { describeSkill, findListedSkill } from '@zealous-quill/core/catalogue';
 import { schoolIn } from '@zealous-quill/core/skill';
-import { controlsAsked } from '$lib/server/controls-asked';
-import { db } from '$lib/server/database/connection';
-import { readHouseStyle } from '$lib/server/database/house-style';
-import { listedSkills } from '$lib/server/shown-skills';
+import { controlsAsked } from '$lib/server/http/controls-asked';
+import { db } from '$lib/server/database/base/connection';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
+import { listedSkills } from '$lib/server/http/shown-skills';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

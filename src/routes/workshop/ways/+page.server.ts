@@ -1,8 +1,8 @@
 import { allWaysOf, cards, findListedSkill } from '@zealous-quill/core/catalogue';
 import { readSum, viewItem, type Operation, type Sum } from '@zealous-quill/core/skill';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
-import { db } from '$lib/server/database/connection';
-import { readHouseStyle } from '$lib/server/database/house-style';
+import { db } from '$lib/server/database/base/connection';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { run } from '$lib/server/jobs/pool';
 import type { PageServerLoad } from './$types';
 

@@ -9,7 +9,7 @@ import {
   text,
   uniqueIndex
 } from 'drizzle-orm/sqlite-core';
-import { among, flag, id, json, now } from '../columns';
+import { among, flag, id, json, now } from '../base/columns';
 import { classes, pupils, users } from './department';
 import { forms, papers, parts } from './papers';
 

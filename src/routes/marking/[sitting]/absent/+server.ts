@@ -1,7 +1,7 @@
 import { fail, post, reply } from '$lib/server/api/reply';
-import { db } from '$lib/server/database/connection';
-import { listScripts, setAbsent } from '$lib/server/database/sittings';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { listScripts, setAbsent } from '$lib/server/database/sittings/sittings';
+import { idOf } from '$lib/server/http/form-fields';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 

@@ -1,11 +1,11 @@
 import { availableMarks } from '@zealous-quill/core/schemes';
 import { isMarked } from '@zealous-quill/core/papers';
-import { db } from '$lib/server/database/connection';
-import { readMarkCells } from '$lib/server/database/responses';
-import { listScripts, readSitting } from '$lib/server/database/sittings';
-import { readSat } from '$lib/server/database/snapshots';
-import { isUnused } from '$lib/server/database/spares';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { readMarkCells } from '$lib/server/database/marking/responses';
+import { listScripts, readSitting } from '$lib/server/database/sittings/sittings';
+import { readSat } from '$lib/server/database/sittings/snapshots';
+import { isUnused } from '$lib/server/database/sittings/spares';
+import { idOf } from '$lib/server/http/form-fields';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

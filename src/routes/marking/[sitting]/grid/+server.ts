@@ -1,10 +1,10 @@
-import { db } from '$lib/server/database/connection';
-import { saveTypedMarks } from '$lib/server/database/marks-only';
-import { readMarkCells } from '$lib/server/database/responses';
-import { readSitting } from '$lib/server/database/sittings';
+import { db } from '$lib/server/database/base/connection';
+import { saveTypedMarks } from '$lib/server/database/marking/marks-only';
+import { readMarkCells } from '$lib/server/database/marking/responses';
+import { readSitting } from '$lib/server/database/sittings/sittings';
 import { fail, post, reply } from '$lib/server/api/reply';
-import { cellsSchema } from '$lib/server/cells';
-import { idOf } from '$lib/server/forms';
+import { cellsSchema } from '$lib/server/http/cells-schema';
+import { idOf } from '$lib/server/http/form-fields';
 import type { RequestHandler } from './$types';
 
 /** Saves marks that were typed or pasted, a row a script, a column a part; of each it says how it stands then. */

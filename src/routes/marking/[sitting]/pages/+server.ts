@@ -1,14 +1,14 @@
 import { fail, keeping, reply } from '$lib/server/api/reply';
-import { db } from '$lib/server/database/connection';
+import { db } from '$lib/server/database/base/connection';
 import {
   addScriptPage,
   LARGEST_PAGE,
   listScriptPages,
   pageTypeOf,
   type PageType
-} from '$lib/server/database/script-pages';
-import { listScripts } from '$lib/server/database/sittings';
-import { idOf } from '$lib/server/forms';
+} from '$lib/server/database/sittings/script-pages';
+import { listScripts } from '$lib/server/database/sittings/sittings';
+import { idOf } from '$lib/server/http/form-fields';
 import { run } from '$lib/server/jobs/pool';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
 import type { RequestHandler } from './$types';

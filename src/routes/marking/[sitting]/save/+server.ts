@@ -1,8 +1,8 @@
-import { db } from '$lib/server/database/connection';
+import { db } from '$lib/server/database/base/connection';
 import { attempts, LONGEST_COMMENT } from '@zealous-quill/core/marking';
-import { saveResponse } from '$lib/server/database/save-response';
-import { listScripts } from '$lib/server/database/sittings';
-import { idOf } from '$lib/server/forms';
+import { saveResponse } from '$lib/server/database/marking/save-response';
+import { listScripts } from '$lib/server/database/sittings/sittings';
+import { idOf } from '$lib/server/http/form-fields';
 import { fail, invalid, post, reply } from '$lib/server/api/reply';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';

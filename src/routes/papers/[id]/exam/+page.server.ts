@@ -6,25 +6,30 @@ import {
   planOfExam,
   withPart
 } from '@zealous-quill/core/exams';
-import { listClasses } from '$lib/server/database/classes';
-import { COORDINATOR } from '$lib/server/database/change';
-import { db } from '$lib/server/database/connection';
-import { readForms } from '$lib/server/database/exam-forms';
-import { factsOfExam, newExamEdition, readExam, setExamState } from '$lib/server/database/exams';
-import { readHouseStyle } from '$lib/server/database/house-style';
-import { departmentSchemes } from '$lib/server/database/default-schemes';
-import { wasOf } from '$lib/server/was';
-import { changesSince } from '$lib/server/database/scheme-versions';
-import { createPlan } from '$lib/server/database/plans';
-import { dealings } from '$lib/server/database/dealing';
-import { sitExam, snapshotsAsked } from '$lib/server/database/exam-sittings';
-import { metOnExam } from '$lib/server/who-met';
-import { failedWords, repeatExam } from '$lib/server/exam-forms';
-import { dayOf, idOf, textOf } from '$lib/server/forms';
+import { listClasses } from '$lib/server/database/people/classes';
+import { COORDINATOR } from '$lib/server/database/base/change';
+import { db } from '$lib/server/database/base/connection';
+import { readForms } from '$lib/server/database/exams/forms';
+import {
+  factsOfExam,
+  newExamEdition,
+  readExam,
+  setExamState
+} from '$lib/server/database/exams/exams';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
+import { departmentSchemes } from '$lib/server/database/papers/default-schemes';
+import { wasOf } from '$lib/server/http/was';
+import { changesSince } from '$lib/server/database/exams/scheme-versions';
+import { createPlan } from '$lib/server/database/papers/plans';
+import { dealings } from '$lib/server/database/exams/dealing';
+import { sitExam, snapshotsAsked } from '$lib/server/database/sittings/sit-exam';
+import { metOnExam } from '$lib/server/exams/who-met';
+import { failedWords, repeatExam } from '$lib/server/exams/draw-forms';
+import { dayOf, idOf, textOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
 import { undoneWords } from '$lib/server/jobs/words';
-import { listedSkills } from '$lib/server/shown-skills';
+import { listedSkills } from '$lib/server/http/shown-skills';
 import { findPaperCard } from '@zealous-quill/core/catalogue';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';

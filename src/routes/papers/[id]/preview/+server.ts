@@ -1,5 +1,5 @@
-import { db } from '$lib/server/database/connection';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { idOf } from '$lib/server/http/form-fields';
 import { previewOf } from '$lib/server/print/printing';
 import { error } from '@sveltejs/kit';
 import { gunzipSync } from 'node:zlib';

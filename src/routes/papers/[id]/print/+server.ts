@@ -1,6 +1,6 @@
 import { fileName } from '@zealous-quill/core/exchange';
-import { db } from '$lib/server/database/connection';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { idOf } from '$lib/server/http/form-fields';
 import { pdfReply } from '$lib/server/print/pdf-reply';
 import { pdfOf, printAsked } from '$lib/server/print/printing';
 import type { RequestHandler } from './$types';

@@ -1,7 +1,7 @@
 import { paperSchema } from '@zealous-quill/core/papers';
-import { db } from '$lib/server/database/connection';
-import { readPaper, savePaper } from '$lib/server/database/papers';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { readPaper, savePaper } from '$lib/server/database/papers/papers';
+import { idOf } from '$lib/server/http/form-fields';
 import { fail, invalid, post, reply } from '$lib/server/api/reply';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';

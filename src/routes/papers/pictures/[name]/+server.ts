@@ -1,5 +1,5 @@
-import { db } from '$lib/server/database/connection';
-import { readPictures } from '$lib/server/database/pictures';
+import { db } from '$lib/server/database/base/connection';
+import { readPictures } from '$lib/server/database/papers/pictures';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

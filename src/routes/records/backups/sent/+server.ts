@@ -1,6 +1,6 @@
 import { fail, reply } from '$lib/server/api/reply';
 import { receive } from '$lib/server/backup/received';
-import { storageProblem } from '$lib/server/database/storage-problem';
+import { storageProblem } from '$lib/server/database/base/storage-problem';
 import type { RequestHandler } from './$types';
 
 const FULL = 'There is no room left on the disk for this backup. It was not restored.';

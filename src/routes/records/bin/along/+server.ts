@@ -1,7 +1,7 @@
 import { fail, reply } from '$lib/server/api/reply';
-import { takenAlong } from '$lib/server/database/bin';
-import { db } from '$lib/server/database/connection';
-import { idOf } from '$lib/server/forms';
+import { takenAlong } from '$lib/server/database/records/bin';
+import { db } from '$lib/server/database/base/connection';
+import { idOf } from '$lib/server/http/form-fields';
 import type { RequestHandler } from './$types';
 
 const tables: Readonly<Record<string, string>> = { class: 'classes', paper: 'papers' };

@@ -1,9 +1,9 @@
 import { likelyPatterns } from '@zealous-quill/core/analysis';
 import { csvFile, fileName } from '@zealous-quill/core/exchange';
-import { db } from '$lib/server/database/connection';
-import { readResults } from '$lib/server/database/results';
-import { readSitting } from '$lib/server/database/sittings';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { readResults } from '$lib/server/database/marking/results';
+import { readSitting } from '$lib/server/database/sittings/sittings';
+import { idOf } from '$lib/server/http/form-fields';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -1,9 +1,9 @@
 import { fileName } from '@zealous-quill/core/exchange';
-import { db } from '$lib/server/database/connection';
-import { styleOf } from '$lib/server/database/papers';
-import { readResults } from '$lib/server/database/results';
-import { readSitting } from '$lib/server/database/sittings';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { styleOf } from '$lib/server/database/papers/papers';
+import { readResults } from '$lib/server/database/marking/results';
+import { readSitting } from '$lib/server/database/sittings/sittings';
+import { idOf } from '$lib/server/http/form-fields';
 import { run } from '$lib/server/jobs/pool';
 import { feedbackDocument } from '$lib/server/print/feedback';
 import { pdfReply } from '$lib/server/print/pdf-reply';

@@ -1,12 +1,12 @@
 import { MOST_ITEMS, MOST_SETS } from '@zealous-quill/core/quick';
-import { db } from '$lib/server/database/connection';
-import { readHouseStyle } from '$lib/server/database/house-style';
+import { db } from '$lib/server/database/base/connection';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { run } from '$lib/server/jobs/pool';
 import { undoneWords } from '$lib/server/jobs/words';
-import { quickSkill, readQuick } from '$lib/server/quick-request';
-import { idOf } from '$lib/server/forms';
-import { keepTimedSet } from '$lib/server/database/timed';
-import { listClasses, readClass } from '$lib/server/database/classes';
+import { quickSkill, readQuick } from '$lib/server/http/quick-request';
+import { idOf } from '$lib/server/http/form-fields';
+import { keepTimedSet } from '$lib/server/database/people/timed';
+import { listClasses, readClass } from '$lib/server/database/people/classes';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,7 +1,7 @@
 import { clearLeftovers } from '$lib/server/backup/leftovers';
-import { db } from '$lib/server/database/connection';
-import { erasePupil, pupilRecord } from '$lib/server/database/pupil-record';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { erasePupil, pupilRecord } from '$lib/server/database/people/pupil-record';
+import { idOf } from '$lib/server/http/form-fields';
 import { error, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

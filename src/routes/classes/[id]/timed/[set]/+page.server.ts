@@ -1,10 +1,10 @@
 import { findCard } from '@zealous-quill/core/catalogue';
-import { readClass } from '$lib/server/database/classes';
-import { db } from '$lib/server/database/connection';
-import { readHouseStyle } from '$lib/server/database/house-style';
-import { readTimedSet, removeTimedSet } from '$lib/server/database/timed';
-import { idOf } from '$lib/server/forms';
-import { timedCells } from '$lib/server/timed-cells';
+import { readClass } from '$lib/server/database/people/classes';
+import { db } from '$lib/server/database/base/connection';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
+import { readTimedSet, removeTimedSet } from '$lib/server/database/people/timed';
+import { idOf } from '$lib/server/http/form-fields';
+import { timedCells } from '$lib/server/results/timed-cells';
 import { error, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,10 +1,10 @@
-import { readClass } from '$lib/server/database/classes';
-import { db } from '$lib/server/database/connection';
-import { readTimedSet, saveTimedEntries } from '$lib/server/database/timed';
+import { readClass } from '$lib/server/database/people/classes';
+import { db } from '$lib/server/database/base/connection';
+import { readTimedSet, saveTimedEntries } from '$lib/server/database/people/timed';
 import { fail, post, reply } from '$lib/server/api/reply';
-import { cellsSchema } from '$lib/server/cells';
-import { idOf } from '$lib/server/forms';
-import { placeIn, timedCells } from '$lib/server/timed-cells';
+import { cellsSchema } from '$lib/server/http/cells-schema';
+import { idOf } from '$lib/server/http/form-fields';
+import { placeIn, timedCells } from '$lib/server/results/timed-cells';
 import type { RequestHandler } from './$types';
 
 /** Saves scores and times, a row a pupil; of each it says how it stands then. */

@@ -1,14 +1,14 @@
 import { fail, post, reply } from '$lib/server/api/reply';
-import { db } from '$lib/server/database/connection';
+import { db } from '$lib/server/database/base/connection';
 import {
   changeScriptPage,
   listScriptPages,
   readScriptPage,
   removeScriptPage,
   turns
-} from '$lib/server/database/script-pages';
-import { listScripts } from '$lib/server/database/sittings';
-import { idOf } from '$lib/server/forms';
+} from '$lib/server/database/sittings/script-pages';
+import { listScripts } from '$lib/server/database/sittings/sittings';
+import { idOf } from '$lib/server/http/form-fields';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 

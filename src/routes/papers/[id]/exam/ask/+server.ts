@@ -1,7 +1,7 @@
 import { fail, post, reply } from '$lib/server/api/reply';
-import { db } from '$lib/server/database/connection';
-import { answerExam, examAsk } from '$lib/server/exam-parts';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { answerExam, examAsk } from '$lib/server/exams/answer-editor';
+import { idOf } from '$lib/server/http/form-fields';
 import type { RequestHandler } from './$types';
 
 /** What an exam's editor asks while it is edited: facts, other items, a typed one, a new part. */

@@ -1,7 +1,7 @@
 import { fail, post, reply } from '$lib/server/api/reply';
-import { db } from '$lib/server/database/connection';
-import { drawForms, failedWords, formsAsk } from '$lib/server/exam-forms';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { drawForms, failedWords, formsAsk } from '$lib/server/exams/draw-forms';
+import { idOf } from '$lib/server/http/form-fields';
 import type { RequestHandler } from './$types';
 
 /** Draws forms of an exam, in the place of those of their kind. */

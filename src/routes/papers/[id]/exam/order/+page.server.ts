@@ -1,13 +1,13 @@
 import { allowedMinutes, partsIn, partTotals } from '@zealous-quill/core/exams';
-import { listClasses } from '$lib/server/database/classes';
-import { db } from '$lib/server/database/connection';
-import { readDefaultSchemes } from '$lib/server/database/default-schemes';
-import { dealings } from '$lib/server/database/dealing';
-import { readForms } from '$lib/server/database/exam-forms';
-import { readExam } from '$lib/server/database/exams';
-import { readHouseStyle } from '$lib/server/database/house-style';
-import { idOf } from '$lib/server/forms';
-import { printOrder } from '$lib/server/print-order';
+import { listClasses } from '$lib/server/database/people/classes';
+import { db } from '$lib/server/database/base/connection';
+import { readDefaultSchemes } from '$lib/server/database/papers/default-schemes';
+import { dealings } from '$lib/server/database/exams/dealing';
+import { readForms } from '$lib/server/database/exams/forms';
+import { readExam } from '$lib/server/database/exams/exams';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
+import { idOf } from '$lib/server/http/form-fields';
+import { printOrder } from '$lib/server/exams/print-order';
 import { error } from '@sveltejs/kit';
 import type { PageServerLoad } from './$types';
 

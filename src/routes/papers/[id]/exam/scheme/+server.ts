@@ -1,9 +1,9 @@
 import { schemeSchema } from '@zealous-quill/core/schemes';
-import { db } from '$lib/server/database/connection';
-import { addSchemeVersion, satPart } from '$lib/server/database/scheme-versions';
+import { db } from '$lib/server/database/base/connection';
+import { addSchemeVersion, satPart } from '$lib/server/database/exams/scheme-versions';
 import { fail, post, reply } from '$lib/server/api/reply';
-import { idOf } from '$lib/server/forms';
-import { CHANGED_MEANWHILE } from '$lib/server/was';
+import { idOf } from '$lib/server/http/form-fields';
+import { CHANGED_MEANWHILE } from '$lib/server/http/was';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 

@@ -1,9 +1,9 @@
 import { blueprintSchema } from '@zealous-quill/core/exams';
 import { fail, invalid, post, reply } from '$lib/server/api/reply';
 import { planProblems } from '$lib/server/api/exams';
-import { db } from '$lib/server/database/connection';
-import { savePlan, unmetSchema } from '$lib/server/database/plans';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { savePlan, unmetSchema } from '$lib/server/database/papers/plans';
+import { idOf } from '$lib/server/http/form-fields';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 

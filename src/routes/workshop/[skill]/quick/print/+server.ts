@@ -1,11 +1,11 @@
 import { fileName } from '@zealous-quill/core/exchange';
-import { db } from '$lib/server/database/connection';
-import { readHouseStyle } from '$lib/server/database/house-style';
+import { db } from '$lib/server/database/base/connection';
+import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { run } from '$lib/server/jobs/pool';
 import { pdfReply } from '$lib/server/print/pdf-reply';
 import { unprinted } from '$lib/server/print/printing';
 import { quickDocument, quickPrints } from '$lib/server/print/quick';
-import { quickSkill, readQuick } from '$lib/server/quick-request';
+import { quickSkill, readQuick } from '$lib/server/http/quick-request';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

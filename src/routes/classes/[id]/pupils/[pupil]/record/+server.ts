@@ -1,6 +1,6 @@
-import { db } from '$lib/server/database/connection';
-import { pupilRecord } from '$lib/server/database/pupil-record';
-import { idOf } from '$lib/server/forms';
+import { db } from '$lib/server/database/base/connection';
+import { pupilRecord } from '$lib/server/database/people/pupil-record';
+import { idOf } from '$lib/server/http/form-fields';
 import PupilRecord from '$lib/ui/records/PupilRecord.svelte';
 import { error } from '@sveltejs/kit';
 import { render } from 'svelte/server';

@@ -1,0 +1,34 @@
+import { change } from '../base/change';
+import type { Db, Reader } from '../base/connection';
+import { keepings } from '../base/schema';
+
+/** What the department keeps, and for how long. */
+export interface Keepings {
+  /** Years after the last paper a class sat, after which names are offered for removal. */
+  readonly nameYears: number;
+  /** Hours from one backup to the next; 0 for none. */
+  readonly backupHours: number;
+  readonly backupsKept: number;
+}
+
+const DEPARTMENT = 1;
+const usual: Keepings = { nameYears: 3, backupHours: 24, backupsKept: 14 };
+
+export function readKeepings(db: Reader): Keepings {
+  const row = db.select().from(keepings).get();
+  if (!row) return usual;
+  const { nameYears, backupHours, backupsKept } = row;
+  return { nameYears, backupHours, backupsKept };
+}
+
+/** Changes some of it and leaves the rest as it is. */
+export function saveKeepings(db: Db, changed: Partial<Keepings>): void {
+  if (Object.keys(changed).length === 0) return;
+  change(db, (tx, log) => {
+    tx.insert(keepings)
+      .values({ id: DEPARTMENT, ...readKeepings(tx), ...changed })
+      .onConflictDoUpdate({ target: keepings.id, set: changed })
+      .run();
+    log('what is kept was set', 'department');
+  });
+}

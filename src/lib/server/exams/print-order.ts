@@ -1,0 +1,61 @@
+import { formLabel } from '@zealous-quill/core/exams';
+import { readClass } from '../database/people/classes';
+import type { Db } from '../database/base/connection';
+import { formFor, type Dealing } from '../database/exams/dealing';
+import { readForms } from '../database/exams/forms';
+
+/** Extra time is a quarter of the time (common practice). */
+const EXTRA = 0.25;
+
+/** One print: a form in a size, how often it is wanted and, where that is not everyone, for whom. */
+export interface OrderedPrint {
+  readonly form: string;
+  readonly size: number;
+  readonly copies: number;
+  readonly pupils: readonly string[];
+}
+
+/** What has to be printed for some classes, and who writes for longer. */
+export interface PrintOrder {
+  readonly prints: readonly OrderedPrint[];
+  readonly extraTime: readonly { readonly name: string; readonly group: string }[];
+  readonly minutes: number;
+  readonly minutesWithExtra: number;
+}
+
+/** The order of prints of an exam for some classes, with the forms dealt in a way. */
+export function printOrder(
+  db: Db,
+  paperId: number,
+  { classIds, dealing, minutes }: { classIds: readonly number[]; dealing: Dealing; minutes: number }
+): PrintOrder {
+  const forms = readForms(db, paperId);
+  const groups = classIds.flatMap((id) => readClass(db, id) ?? []);
+  const all = groups.flatMap(({ name: group, pupils }, classAt) =>
+    pupils.map((pupil, at) => ({
+      ...{ ...pupil, group },
+      form: formFor(forms, dealing, { pupil: pupil.id, at, classAt })
+    }))
+  );
+  const prints = new Map<
+    string,
+    { form: string; size: number; copies: number; pupils: string[] }
+  >();
+  for (const { name, form, largePrint } of all) {
+    const label = formLabel(form);
+    const key = `${label}/${largePrint}`;
+    const print = prints.get(key) ?? { form: label, size: largePrint, copies: 0, pupils: [] };
+    print.copies++;
+    if (largePrint > 0 || form.kind === 'pupil') print.pupils.push(name);
+    prints.set(key, print);
+  }
+  for (const spare of dealing === 'own' ? forms.filter(({ kind }) => kind === 'spare') : []) {
+    const label = formLabel(spare);
+    prints.set(label, { form: label, size: 0, copies: 1, pupils: [] });
+  }
+  return {
+    prints: [...prints.values()],
+    extraTime: all.filter(({ extraTime }) => extraTime).map(({ name, group }) => ({ name, group })),
+    ...{ minutes, minutesWithExtra: Math.ceil(minutes * (1 + EXTRA)) }
+  };
+}
