@@ -1,8 +1,8 @@
 /* `npm run backup`: a backup of the database, which may be in use; `-- FOLDER` keeps it elsewhere. */
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { makeBackup } from '../src/lib/server/backup/archive';
-import { backupFolder } from '../src/lib/server/backup/store';
+import { makeBackup } from '../src/lib/server/archive/archive';
+import { backupFolder } from '../src/lib/server/archive/store';
 import { databaseFile } from '../src/lib/server/database/base/connection';
 
 const folder = process.argv[2] ?? backupFolder();

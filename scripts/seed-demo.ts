@@ -14,15 +14,15 @@ import {
   readClass,
   setYear
 } from '../src/lib/server/database/people/classes';
-import { openDatabase, type Db } from '../src/lib/server/database/base/connection';
+import { openDatabase } from '../src/lib/server/database/base/connection';
+import { type Db } from '../src/lib/server/database/base/db';
 import { saveHouseStyle } from '../src/lib/server/database/papers/house-style';
 import { createPaper, newEdition, removePaper } from '../src/lib/server/database/papers/papers';
-import { assemble, examOf, formsOf, varyingParts } from '@zealous-quill/core/exams';
+import { assemble, examOf, formsOf, varyingParts, examSnapshots } from '@zealous-quill/core/exams';
 import { COORDINATOR } from '../src/lib/server/database/base/change';
 import { replaceForms } from '../src/lib/server/database/exams/forms';
 import { sitExam, snapshotsAsked } from '../src/lib/server/database/sittings/sit-exam';
 import { createExam, readExam, setExamState } from '../src/lib/server/database/exams/exams';
-import { examSnapshots } from '../src/lib/server/exams/exam-snapshots';
 import { solver } from '../src/lib/server/jobs/solver';
 import { createPlan } from '../src/lib/server/database/papers/plans';
 import { NOTHING, type GivenMarks } from '../src/lib/server/database/marking/responses';

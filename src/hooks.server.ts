@@ -1,4 +1,4 @@
-import { fail } from '$lib/server/api/reply';
+import { fail } from '$lib/server/http/reply';
 import { readableForm, wrongForm } from '$lib/server/http/form-request';
 import { ownTurn } from '$lib/server/http/own-turn';
 import {
@@ -10,7 +10,7 @@ import {
 } from '$lib/server/http/foreign-requests';
 import { db, holdDatabase } from '$lib/server/database/base/connection';
 import { backUpBeforeUpdate, keepHouse } from '$lib/server/backup/maintenance';
-import { clearLeftovers } from '$lib/server/backup/leftovers';
+import { clearLeftovers } from '$lib/server/archive/leftovers';
 import { damageAdvice } from '$lib/server/backup/damage';
 import { storageProblem } from '$lib/server/database/base/storage-problem';
 import { logAnswer, logFailure } from '$lib/server/http/server-log';

@@ -77,3 +77,4 @@ export {
 } from './edit';
 export { planName, planOfExam, planOfPractice } from './plan-of';
 export { lineWords } from './line-words';
+export { examSnapshots, type FormSnapshot, type SnapshotsAsked } from './form-snapshots';

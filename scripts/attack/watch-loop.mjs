@@ -15,6 +15,12 @@ const LOOK = 5;
 /** What the thread has computed, in nanoseconds; what a busy machine took from it is not in it. */
 const computed = () => Number(readFileSync('/proc/thread-self/schedstat', 'utf8').split(' ')[0]);
 
+/** Writes a file whole, as it may be read meanwhile. */
+function keep(file, text) {
+  writeFileSync(`${file}.new`, text);
+  renameSync(`${file}.new`, file);
+}
+
 // Threads and the process that prints may compute as long as they like.
 if (isMainThread && !process.send && LOOP_WATCH) {
   const held = createHistogram();
@@ -28,7 +34,7 @@ if (isMainThread && !process.send && LOOP_WATCH) {
   setInterval(() => {
     if (held.count === 0) return;
     const told = [held.percentile(99), held.percentile(99.9), held.max];
-    writeFileSync(LOOP_WATCH, JSON.stringify(told.map((nanoseconds) => nanoseconds / 1e6)));
+    keep(LOOP_WATCH, JSON.stringify(told.map((nanoseconds) => nanoseconds / 1e6)));
   }, 500).unref();
 
   setFlagsFromString('--expose-gc');
@@ -36,8 +42,7 @@ if (isMainThread && !process.send && LOOP_WATCH) {
   process.on('SIGUSR2', () => {
     collect();
     const { heapUsed, external } = process.memoryUsage();
-    writeFileSync(`${MEMORY_WATCH}.new`, String(heapUsed + external));
-    renameSync(`${MEMORY_WATCH}.new`, MEMORY_WATCH);
+    keep(MEMORY_WATCH, String(heapUsed + external));
     // Until now pages and skills were loaded and compiled as they were first met; collecting was our own doing.
     last = computed();
   });

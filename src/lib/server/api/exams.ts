@@ -11,7 +11,7 @@ import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
 import { z } from 'zod';
 import { run } from '../jobs/pool';
-import { fail, invalid, post, problemsOf, reply, type Problem } from './reply';
+import { fail, invalid, post, problemsOf, reply, type Problem } from '../http/reply';
 import { formsRequest } from './schemas';
 import { machineUndone } from './undone';
 

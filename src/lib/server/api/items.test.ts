@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { skills } from '@zealous-quill/core/catalogue/all';
 import { analyse, countItems, listSkills, makeItems, mark } from './items';
 import { describeApi } from './openapi';
-import { MAX_BYTES } from './reply';
+import { MAX_BYTES } from '../http/reply';
 import * as schemas from './schemas';
 
 const routes = { countItems, makeItems, analyse, mark };

@@ -24,7 +24,7 @@ import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
 import { z } from 'zod';
 import { run } from '../jobs/pool';
-import { fail, invalid, post, problemsOf, reply } from './reply';
+import { fail, invalid, post, problemsOf, reply } from '../http/reply';
 import { undone } from './undone';
 import {
   analyseRequest,

@@ -1,4 +1,4 @@
-import { fail } from './reply';
+import { fail } from '../http/reply';
 
 /** A fallback that refuses every other method. */
 export function only(...allowed: readonly string[]) {

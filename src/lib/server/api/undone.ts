@@ -1,7 +1,8 @@
-import { run, type Undone } from '../jobs/pool';
+import { run } from '../jobs/pool';
+import { type Undone } from '../jobs/undone';
 import type { ItemsAsked } from '../jobs/tasks';
 import { undoneWords } from '../jobs/words';
-import { fail } from './reply';
+import { fail } from '../http/reply';
 
 /** The answer to a request for items that was not done: it asks for too much, and without which control it does not; or the machine is at fault. */
 export async function undone(error: Undone, asked: ItemsAsked): Promise<Response> {

@@ -21,10 +21,10 @@ import { closeDatabase, db, openDatabase } from '../database/base/connection';
 import { saveKeepings } from '../database/records/retention';
 import { department, held } from '../database/department.test-helper';
 import { damageAdvice } from './damage';
-import { clearLeftovers, makeRoom } from './leftovers';
+import { clearLeftovers, makeRoom } from '../archive/leftovers';
 import { forgetReceived, receive, receivedPath } from './received';
 import { backUp, backUpBeforeUpdate, keepHouseNow, restore } from './maintenance';
-import { backupFolder, backupPath, listBackups, thinBackups } from './store';
+import { backupFolder, backupPath, listBackups, thinBackups } from '../archive/store';
 
 const folder = mkdtempSync(join(tmpdir(), 'backup-'));
 const room = (name: string) => join(folder, name);

@@ -3,9 +3,9 @@ import { existsSync, renameSync, rmSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { databaseFile, knownMigrations } from '../database/base/connection';
 import { storageProblem } from '../database/base/storage-problem';
-import { openBackup } from './archive';
-import { makeRoom } from './leftovers';
-import { backupFolder, listBackups } from './store';
+import { openBackup } from '../archive/archive';
+import { makeRoom } from '../archive/leftovers';
+import { backupFolder, listBackups } from '../archive/store';
 
 /** Whether a database file cannot be read as one, or says itself that it is damaged. */
 export function isDamaged(file = databaseFile()): boolean {

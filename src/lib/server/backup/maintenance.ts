@@ -12,10 +12,11 @@ import { readKeepings } from '../database/records/retention';
 import { run } from '../jobs/pool';
 import { undoneWords } from '../jobs/words';
 import { logFailure } from '../http/server-log';
-import type { Manifest, Reason } from './archive';
+import type { Manifest } from '../archive/archive';
+import type { Reason } from '../archive/reasons';
 import { isDamaged, setAside } from './damage';
-import { makeRoom } from './leftovers';
-import { backupFolder, listBackups, thinBackups } from './store';
+import { makeRoom } from '../archive/leftovers';
+import { backupFolder, listBackups, thinBackups } from '../archive/store';
 
 export type BackedUp =
   { readonly ok: true; readonly name: string } | { readonly ok: false; readonly problem: string };

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { appendFileSync, existsSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { freeRoom } from '../database/base/free-room';
-import { makeRoom } from './leftovers';
+import { makeRoom } from '../archive/leftovers';
 
 /** Bytes that stay free on the disk, so that marks can be saved meanwhile. */
 const ROOM_LEFT = 50 * 1024 * 1024;

@@ -22,7 +22,7 @@ import {
 } from './sittings/script-pages';
 import { scriptTotals } from './marking/script-totals';
 import { listScripts, readSitting, setAbsent, sitPaper } from './sittings/sittings';
-import { itemsMet } from './papers/exposure';
+import { itemsMet } from './sittings/exposure';
 import { satItems } from './sittings/snapshots';
 
 const NAMES = ['Oona Fell', 'Bram Wick', 'Tilda Mossop', 'Edrick Vane'];

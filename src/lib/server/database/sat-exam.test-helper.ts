@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
-import { formsOf, varyingParts } from '@zealous-quill/core/exams';
+import { formsOf, varyingParts, examSnapshots } from '@zealous-quill/core/exams';
 import { sampleExam } from '../../../../core/exams/sample.test-helper';
-import { examSnapshots } from '../exams/exam-snapshots';
 import { addPupil, createClass } from './people/classes';
-import { openDatabase, type Db } from './base/connection';
+import { openDatabase } from './base/connection';
+import { type Db } from './base/db';
 import { replaceForms } from './exams/forms';
 import { sitExam, snapshotsAsked } from './sittings/sit-exam';
 import { createExam } from './exams/exams';

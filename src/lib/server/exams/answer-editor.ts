@@ -12,12 +12,13 @@ import { findListedSkill, OWN_QUESTION } from '@zealous-quill/core/catalogue';
 import { schoolIn, skillOf } from '@zealous-quill/core/skill';
 import { partSeed } from '@zealous-quill/core/spaces';
 import { z } from 'zod';
-import type { Db } from '../database/base/connection';
+import type { Db } from '../database/base/db';
 import { examProblems, factsOfExam } from '../database/exams/exams';
-import { encounters, lastMet, toAvoid, weeksBefore } from '../database/papers/exposure';
+import { encounters, lastMet, toAvoid, weeksBefore } from '../database/sittings/exposure';
 import { readHouseStyle } from '../database/papers/house-style';
 import { readPlanOf, type Unmet } from '../database/papers/plans';
-import { run, type Undone } from '../jobs/pool';
+import { run } from '../jobs/pool';
+import { type Undone } from '../jobs/undone';
 import { undoneWords } from '../jobs/words';
 import { metWords } from './who-met';
 

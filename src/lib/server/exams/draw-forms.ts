@@ -8,12 +8,13 @@ import {
 import { partSeed } from '@zealous-quill/core/spaces';
 import { z } from 'zod';
 import { readClass } from '../database/people/classes';
-import type { Db } from '../database/base/connection';
+import type { Db } from '../database/base/db';
 import { readForms, replaceForms, type NewForm } from '../database/exams/forms';
 import { newExamEdition, readExam } from '../database/exams/exams';
-import { avoided, encounters, toAvoid } from '../database/papers/exposure';
+import { avoided, encounters, toAvoid } from '../database/sittings/exposure';
 import { sittingsOf } from '../database/sittings/sittings';
-import { run, type Undone } from '../jobs/pool';
+import { run } from '../jobs/pool';
+import { type Undone } from '../jobs/undone';
 import { undoneWords } from '../jobs/words';
 
 type Met = NonNullable<Blueprint['avoid']>;

@@ -1,6 +1,6 @@
 import { formLabel } from '@zealous-quill/core/exams';
 import { readClass } from '../database/people/classes';
-import type { Db } from '../database/base/connection';
+import type { Db } from '../database/base/db';
 import { formFor, type Dealing } from '../database/exams/dealing';
 import { readForms } from '../database/exams/forms';
 

@@ -1,6 +1,6 @@
 import { partKey, partsIn } from '@zealous-quill/core/exams';
 import { OWN_QUESTION } from '@zealous-quill/core/catalogue';
-import type { Db } from '../database/base/connection';
+import type { Db } from '../database/base/db';
 import type { StoredExam } from '../database/exams/exams';
 import {
   classesBefore,
@@ -8,7 +8,7 @@ import {
   lastMet,
   metLately,
   type Encounter
-} from '../database/papers/exposure';
+} from '../database/sittings/exposure';
 
 /** Who met an item, where and when: `7 Copper met it on 2026-03-14 (Spring assessment)`. */
 export function metWords({ className, satOn, title }: Encounter): string {

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { contentTypeOf, fail } from '../api/reply';
+import { contentTypeOf, fail } from './reply';
 
 /** What a browser sends a form as. */
 const FORMS = ['application/x-www-form-urlencoded', 'multipart/form-data'];

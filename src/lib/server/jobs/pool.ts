@@ -4,6 +4,7 @@ import { Piscina } from 'piscina';
 import { runPrint, startPrinter } from './print-pool';
 import type { PrintTasks } from './print-tasks';
 import type { Tasks } from './tasks';
+import { undone, type Done, type Manner } from './undone';
 import type { Outcome } from './worker';
 import { workerFile } from './worker-file';
 
@@ -35,27 +36,6 @@ const prints: Readonly<Record<keyof PrintTasks, number>> = {
   ...{ print: 10 * GUARD, preview: 10 * GUARD, feedback: 10 * GUARD, quickPrint: 10 * GUARD },
   drawing: GUARD
 };
-
-/**
- * A task that was not done: it asks for too much work, on any machine; this machine is too slow for it; too many wait
- * before it; who asked for it has gone; or the process that prints died of it.
- */
-export interface Undone {
-  readonly code: 'too-hard' | 'slow' | 'busy' | 'left' | 'crashed';
-  /** What makes it too hard, where that is known. */
-  readonly leaveOut?: readonly string[];
-}
-
-export type Done<Result> =
-  { readonly ok: true; readonly result: Result } | { readonly ok: false; readonly error: Undone };
-
-export interface Manner {
-  /** Milliseconds it may take, and how many it may wait before it begins. */
-  readonly limit?: number;
-  readonly patience?: number;
-  /** Aborted when nobody wants the result any more. */
-  readonly signal?: AbortSignal;
-}
 
 const pools = new Map<'short' | 'long', Piscina>();
 
@@ -100,7 +80,6 @@ export async function run<Name extends keyof AllTasks>(
     }
     return { ok: true, result: outcome.result as Result<Name> };
   } catch (error) {
-    const undone = (code: Undone['code']) => ({ ok: false, error: { code } }) as const;
     if (late.signal.aborted) return undone(hasBegun ? 'slow' : 'busy');
     if (signal?.aborted) return undone('left');
     if (/queue is at limit/i.test(String(error))) return undone('busy');

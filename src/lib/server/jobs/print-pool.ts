@@ -1,4 +1,4 @@
-import type { Done, Manner, Undone } from './pool';
+import { undone, type Done, type Manner } from './undone';
 import { PrintCrash, PrintProcess } from './print-process';
 import type { PrintTasks } from './print-tasks';
 
@@ -49,8 +49,6 @@ export async function runPrint<Name extends keyof PrintTasks>(
     void before.finally(isOver);
   }
 }
-
-const undone = (code: Undone['code']) => ({ ok: false, error: { code } }) as const;
 
 /** What comes first: that something is done, that it is too late, or that nobody wants it any more. */
 async function firstOf(

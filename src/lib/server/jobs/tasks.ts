@@ -4,7 +4,10 @@ import {
   type Assembled,
   type Blueprint,
   type Forms,
-  type FormsAsked
+  type FormsAsked,
+  examSnapshots,
+  type FormSnapshot,
+  type SnapshotsAsked
 } from '@zealous-quill/core/exams';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { quickSheets, type QuickAsked, type QuickSheets } from '@zealous-quill/core/quick';
@@ -31,11 +34,11 @@ import {
 } from '@zealous-quill/core/skill';
 import '@zealous-quill/core/catalogue/all';
 import { COUNT_WORK, DRAW_WORK, tryWithin, withinWork } from '@zealous-quill/core/spaces';
-import { makeBackup, type Reason } from '../backup/archive';
-import { unpack, type UnpackAsked, type Unpacked } from '../backup/unpack';
+import { makeBackup } from '../archive/archive';
+import { type Reason } from '../archive/reasons';
+import { unpack, type UnpackAsked, type Unpacked } from '../archive/unpack';
 import { pictureProblem, type Uploaded } from '../pictures/check-picture';
 import { solver } from './solver';
-import { examSnapshots, type FormSnapshot, type SnapshotsAsked } from '../exams/exam-snapshots';
 
 /** Items of a skill under controls that were read already. */
 export interface ItemsAsked {

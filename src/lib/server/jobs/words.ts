@@ -1,4 +1,4 @@
-import type { Undone } from './pool';
+import type { Undone } from './undone';
 
 /** What is said to a person whose task was not done. */
 export const undoneWords: Readonly<Record<Undone['code'], string>> = {

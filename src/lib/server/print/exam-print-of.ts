@@ -1,5 +1,5 @@
 import { formLabel, partsIn, type PartSnapshot } from '@zealous-quill/core/exams';
-import type { Reader } from '../database/base/connection';
+import type { Reader } from '../database/base/db';
 import { readDefaultSchemes } from '../database/papers/default-schemes';
 import { readForms, type StoredForm } from '../database/exams/forms';
 import { readExam } from '../database/exams/exams';

@@ -1,6 +1,6 @@
 import { outline, type Paper } from '@zealous-quill/core/papers';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
-import type { Reader } from '../database/base/connection';
+import type { Reader } from '../database/base/db';
 import { readHouseStyle } from '../database/papers/house-style';
 import { readPaper } from '../database/papers/papers';
 import { satParts } from '../database/sittings/snapshots';

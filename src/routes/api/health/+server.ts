@@ -1,5 +1,5 @@
 import { only } from '$lib/server/api/methods';
-import { reply } from '$lib/server/api/reply';
+import { reply } from '$lib/server/http/reply';
 import { databaseHealth } from '$lib/server/database/base/health';
 import { version } from '$lib/server/database/base/version';
 

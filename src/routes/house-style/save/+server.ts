@@ -1,6 +1,6 @@
 import { houseStyleConflict, houseStyleSchema } from '@zealous-quill/core/house-style';
 import { wrongMethod } from '@zealous-quill/core/catalogue';
-import { fail, invalid, post, reply } from '$lib/server/api/reply';
+import { fail, invalid, post, reply } from '$lib/server/http/reply';
 import { db } from '$lib/server/database/base/connection';
 import { saveHouseStyle } from '$lib/server/database/papers/house-style';
 import { z } from 'zod';

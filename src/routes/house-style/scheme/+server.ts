@@ -3,8 +3,8 @@ import { schemeSchema } from '@zealous-quill/core/schemes';
 import { findCard } from '@zealous-quill/core/catalogue';
 import { db } from '$lib/server/database/base/connection';
 import { setDefaultScheme } from '$lib/server/database/papers/default-schemes';
-import { CHANGED_MEANWHILE } from '$lib/server/http/was';
-import { fail, post, reply } from '$lib/server/api/reply';
+import { CHANGED_MEANWHILE } from '$lib/server/database/base/was';
+import { fail, post, reply } from '$lib/server/http/reply';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 

@@ -3,7 +3,7 @@ import { keepPicture, pictureName } from '$lib/server/database/papers/pictures';
 import { run } from '$lib/server/jobs/pool';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
 import { pictureType } from '$lib/server/pictures/picture-type';
-import { fail, keeping, reply } from '$lib/server/api/reply';
+import { fail, keeping, reply } from '$lib/server/http/reply';
 import type { RequestHandler } from './$types';
 
 const MOST_BYTES = 1_000_000;

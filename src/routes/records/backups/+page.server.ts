@@ -1,6 +1,6 @@
 import { backUp, restore } from '$lib/server/backup/maintenance';
 import { forgetReceived, receivedPath } from '$lib/server/backup/received';
-import { backupFolder, backupPath, listBackups } from '$lib/server/backup/store';
+import { backupFolder, backupPath, listBackups } from '$lib/server/archive/store';
 import { db } from '$lib/server/database/base/connection';
 import { readKeepings, saveKeepings } from '$lib/server/database/records/retention';
 import { textOf } from '$lib/server/http/form-fields';

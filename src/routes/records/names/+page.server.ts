@@ -1,4 +1,4 @@
-import { clearLeftovers } from '$lib/server/backup/leftovers';
+import { clearLeftovers } from '$lib/server/archive/leftovers';
 import { db } from '$lib/server/database/base/connection';
 import { readKeepings, saveKeepings } from '$lib/server/database/records/retention';
 import { eraseOldNames, oldNames } from '$lib/server/database/people/pupil-record';

@@ -15,7 +15,7 @@ import {
   setBoundaries,
   sittingsOf
 } from '$lib/server/database/sittings/sittings';
-import { itemsMet } from '$lib/server/database/papers/exposure';
+import { itemsMet } from '$lib/server/database/sittings/exposure';
 import { readSat } from '$lib/server/database/sittings/snapshots';
 import { idOf, textOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';
@@ -25,7 +25,7 @@ import { needsOf } from '$lib/server/results/needs';
 import { newSeed } from '$lib/server/http/seeds';
 import { error, fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';
-import { CHANGED_MEANWHILE, wasOf } from '$lib/server/http/was';
+import { CHANGED_MEANWHILE, wasOf } from '$lib/server/database/base/was';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params, url }) => {

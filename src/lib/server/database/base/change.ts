@@ -1,5 +1,5 @@
 import { and, desc, eq, gt, lt } from 'drizzle-orm';
-import type { Db, Reader, Writer } from './connection';
+import type { Db, Reader, Writer } from './db';
 import { carriedOut, logbook, logbookAbout, scripts, sittings } from './schema';
 
 /** The user who acts until there are accounts. */

@@ -1,15 +1,12 @@
 import Database from 'better-sqlite3';
-import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
+import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { chmodSync, closeSync, existsSync, mkdirSync, openSync, renameSync, rmSync } from 'node:fs';
 import { dirname } from 'node:path';
+import type { Db } from './db';
 import * as schema from './schema';
-import { sealSatPapers } from '../sittings/seal-first-release';
-
-export type Db = BetterSQLite3Database<typeof schema> & { $client: Database.Database };
-export type Reader = Pick<Db, 'select'>;
-export type Writer = Pick<Db, 'select' | 'insert' | 'update' | 'delete' | 'all' | 'run'>;
+import { sealSatPapers } from './seal-first-release';
 
 /** SQLite's code of an error, such as `SQLITE_FULL`, wherever it was wrapped; empty if it is none of SQLite's. */
 export function sqliteCode(error: unknown): string {

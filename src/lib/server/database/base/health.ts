@@ -1,6 +1,7 @@
 import { rmSync, writeFileSync } from 'node:fs';
 import { freeRoom } from './free-room';
-import { db, type Db } from './connection';
+import { db } from './connection';
+import { type Db } from './db';
 import { storageProblem, type StorageProblem } from './storage-problem';
 
 export type Health = 'ready' | StorageProblem['code'] | 'unavailable';

@@ -6,7 +6,8 @@ import { test } from 'node:test';
 import Database from 'better-sqlite3';
 import { outlineOf } from '../../http/server-log';
 import { createClass } from '../people/classes';
-import { openDatabase, type Db } from './connection';
+import { openDatabase } from './connection';
+import { type Db } from './db';
 import { databaseHealth } from './health';
 import { storageProblem } from './storage-problem';
 

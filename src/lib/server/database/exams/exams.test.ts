@@ -6,12 +6,12 @@ import {
   removePart,
   varyingParts,
   withPart,
-  type Exam
+  type Exam,
+  examSnapshots
 } from '@zealous-quill/core/exams';
 import { availableMarks } from '@zealous-quill/core/schemes';
 import { isMarked } from '@zealous-quill/core/papers';
 import { eq } from 'drizzle-orm';
-import { examSnapshots } from '../../exams/exam-snapshots';
 import { printOrder } from '../../exams/print-order';
 import { moveToBin, restoreFromBin } from '../records/bin';
 import { change } from '../base/change';
@@ -26,8 +26,8 @@ import { setNeeds } from '../people/pupil-needs';
 import { NOTHING, readResponseMarks } from '../marking/responses';
 import { saveResponse } from '../marking/save-response';
 import { readResults } from '../marking/results';
-import { wasOf } from '../../http/was';
-import type { Db } from '../base/connection';
+import { wasOf } from '../base/was';
+import type { Db } from '../base/db';
 import { addSchemeVersion, changesSince } from './scheme-versions';
 import { parts } from '../base/schema';
 import { listScripts, readBoundaries, setBoundaries } from '../sittings/sittings';

@@ -15,7 +15,7 @@ import type { PaperProblem } from '@zealous-quill/core/papers';
 import { findSkill } from '@zealous-quill/core/skill';
 import { and, asc, eq, isNull, ne } from 'drizzle-orm';
 import { change, logWork } from '../base/change';
-import type { Db, Reader, Writer } from '../base/connection';
+import type { Db, Reader, Writer } from '../base/db';
 import { readDefaultSchemes } from '../papers/default-schemes';
 import { keepForms } from './forms';
 import { readHouseStyle } from '../papers/house-style';

@@ -1,7 +1,7 @@
 import { formLabel, type ExamForm } from '@zealous-quill/core/exams';
 import { and, asc, eq, gt, inArray } from 'drizzle-orm';
 import { change } from '../base/change';
-import type { Db, Reader, Writer } from '../base/connection';
+import type { Db, Reader, Writer } from '../base/db';
 import { partIds, partsOfPaper } from '../papers/paper-parts';
 import { formParts, forms, parts, pupils } from '../base/schema';
 

@@ -1,8 +1,8 @@
 import { schemeSchema, type Scheme } from '@zealous-quill/core/schemes';
 import { asc, eq, inArray } from 'drizzle-orm';
-import { wasOf } from '../../http/was';
+import { wasOf } from '../base/was';
 import { change, COORDINATOR, type Subject } from '../base/change';
-import type { Db, Reader } from '../base/connection';
+import type { Db, Reader } from '../base/db';
 import { partIds } from '../papers/paper-parts';
 import {
   type withdrawals,

@@ -5,7 +5,7 @@ import type { WorkedItem } from '@zealous-quill/core/skill';
 import { and, eq, inArray } from 'drizzle-orm';
 import { setImmediate } from 'node:timers/promises';
 import { change, logWork, withinScript } from '../base/change';
-import type { Db, Reader, Writer } from '../base/connection';
+import type { Db, Reader, Writer } from '../base/db';
 import { keptSnapshot } from '../sittings/read-snapshot';
 import { NOTHING, readResponses, type GivenMarks, type ResponseState } from './responses';
 import {

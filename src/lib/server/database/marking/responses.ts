@@ -1,10 +1,8 @@
 import { noResponse, type Attempt, type Response } from '@zealous-quill/core/marking';
 import { and, asc, eq, inArray, sql } from 'drizzle-orm';
-import type { Reader } from '../base/connection';
+import type { Reader } from '../base/db';
 import { decisions, entries, markings, responses, scripts } from '../base/schema';
-
-/** The round of marking that counts until there is a second one. */
-export const ROUND = 1;
+import { ROUND } from '../tables/marking';
 
 /** A response with the version it was read at. */
 export type ResponseState = Response & { readonly version: number };

@@ -11,9 +11,10 @@ import { recently } from '@zealous-quill/core/spaces';
 import { ANSWER } from '@zealous-quill/core/working';
 import { and, count, eq, inArray, sql } from 'drizzle-orm';
 import { change, COORDINATOR, logWork, withinScript } from '../base/change';
-import type { Db, Reader, Writer } from '../base/connection';
+import type { Db, Reader, Writer } from '../base/db';
 import { keptSnapshot } from '../sittings/read-snapshot';
-import { NOTHING, readResponses, ROUND, type GivenMarks, type ResponseState } from './responses';
+import { NOTHING, readResponses, type GivenMarks, type ResponseState } from './responses';
+import { ROUND } from '../tables/marking';
 import {
   decisions,
   entries,

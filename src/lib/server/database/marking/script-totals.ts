@@ -1,6 +1,6 @@
 import { and, eq, notInArray, sql } from 'drizzle-orm';
-import type { Db } from '../base/connection';
-import { ROUND } from './responses';
+import type { Db } from '../base/db';
+import { ROUND } from '../tables/marking';
 import { markings, responses, scripts } from '../base/schema';
 
 /** By script of a sitting, the marks of what is marked on it, some parts left out. */

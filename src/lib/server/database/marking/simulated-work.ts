@@ -1,5 +1,5 @@
 import { and, inArray } from 'drizzle-orm';
-import type { Db } from '../base/connection';
+import type { Db } from '../base/db';
 import { simulatedWork } from '../base/schema';
 
 /** What simulated pupils wrote, by `scriptId/partId`; never what was true of it. */

@@ -2,9 +2,9 @@ import { schemeKey, type DefaultSchemes, type PaperPart } from '@zealous-quill/c
 import { schemeSchema, type Scheme } from '@zealous-quill/core/schemes';
 import { findCard } from '@zealous-quill/core/catalogue';
 import { and, eq } from 'drizzle-orm';
-import { wasOf } from '../../http/was';
+import { wasOf } from '../base/was';
 import { change } from '../base/change';
-import type { Db, Reader } from '../base/connection';
+import type { Db, Reader } from '../base/db';
 import { defaultSchemes } from '../base/schema';
 
 /** How the department marks parts of a skill and kind, where it has said so. */

@@ -4,7 +4,7 @@ import {
   type HouseStyle
 } from '@zealous-quill/core/house-style';
 import { change } from '../base/change';
-import type { Db, Reader } from '../base/connection';
+import type { Db, Reader } from '../base/db';
 import { houseStyles } from '../base/schema';
 
 const DEPARTMENT = 1;

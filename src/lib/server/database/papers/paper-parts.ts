@@ -1,5 +1,5 @@
 import { asc, eq, sql } from 'drizzle-orm';
-import type { Reader } from '../base/connection';
+import type { Reader } from '../base/db';
 import { parts, questions, sections } from '../base/schema';
 
 /** A part of a paper by where it stands; what is given is not read, as anything may have happened to it. */

@@ -4,7 +4,7 @@ import { and, count, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { containing, PAGE, pageOf, type Listed, type ListQuery } from '../base/list-query';
 import { moveToBin } from '../records/bin';
 import { change, logWork } from '../base/change';
-import type { Db, Reader, Writer } from '../base/connection';
+import type { Db, Reader, Writer } from '../base/db';
 import { readHouseStyle } from './house-style';
 import { readRungs, writeRungs } from './rungs';
 import { forms, papers, sections, sittings } from '../base/schema';

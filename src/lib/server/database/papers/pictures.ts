@@ -2,7 +2,7 @@ import { partsIn, type Exam } from '@zealous-quill/core/exams';
 import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
 import { inArray } from 'drizzle-orm';
 import { createHash } from 'node:crypto';
-import type { Db, Reader } from '../base/connection';
+import type { Db, Reader } from '../base/db';
 import { pictures } from '../base/schema';
 
 /** The name of a picture says what is in it, so that the same one is kept once. */

@@ -3,7 +3,7 @@ import { desc, eq, isNull } from 'drizzle-orm';
 import { z } from 'zod';
 import { moveToBin } from '../records/bin';
 import { change, logWork } from '../base/change';
-import type { Db, Reader } from '../base/connection';
+import type { Db, Reader } from '../base/db';
 import type { Removed } from './papers';
 import { blueprints } from '../base/schema';
 

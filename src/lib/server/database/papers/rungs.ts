@@ -1,6 +1,6 @@
 import { problemsOfRung, rungSchema, type Paper, type Rung } from '@zealous-quill/core/papers';
 import { asc, eq } from 'drizzle-orm';
-import type { Reader, Writer } from '../base/connection';
+import type { Reader, Writer } from '../base/db';
 import { parts, questions, sections } from '../base/schema';
 
 /**

@@ -8,7 +8,7 @@ import {
 import { asc, count, desc, eq, isNotNull, isNull, max } from 'drizzle-orm';
 import { moveToBin } from '../records/bin';
 import { change, isFirst } from '../base/change';
-import type { Db, Reader, Writer } from '../base/connection';
+import type { Db, Reader, Writer } from '../base/db';
 import type { Removed } from '../papers/papers';
 import { classes, pupils, scripts, sittings } from '../base/schema';
 

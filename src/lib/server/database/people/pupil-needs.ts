@@ -1,6 +1,6 @@
 import { and, eq } from 'drizzle-orm';
 import { change } from '../base/change';
-import type { Db } from '../base/connection';
+import type { Db } from '../base/db';
 import { pupils } from '../base/schema';
 
 /** Sizes of print that pupils can be given, in points; 0 for the usual one. */

@@ -2,7 +2,7 @@ import { isMarked } from '@zealous-quill/core/papers';
 import { patternKey } from '@zealous-quill/core/skill';
 import { and, asc, desc, eq, inArray, max, sql } from 'drizzle-orm';
 import { change, type Log } from '../base/change';
-import type { Db, Reader, Writer } from '../base/connection';
+import type { Db, Reader, Writer } from '../base/db';
 import { eraseFromBin } from '../records/erase-from-bin';
 import { scriptDecisions, type Decided } from '../records/logbook';
 import { readResponses } from '../marking/responses';

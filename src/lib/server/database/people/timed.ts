@@ -3,7 +3,7 @@ import { findCard } from '@zealous-quill/core/catalogue';
 import { and, asc, countDistinct, desc, eq, isNotNull } from 'drizzle-orm';
 import { moveToBin } from '../records/bin';
 import { change, logWork } from '../base/change';
-import type { Db, Reader } from '../base/connection';
+import type { Db, Reader } from '../base/db';
 import type { Removed } from '../papers/papers';
 import { type timedKinds, timedEntries, timedSets } from '../base/schema';
 

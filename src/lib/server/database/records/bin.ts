@@ -1,7 +1,8 @@
 import { desc, eq, is, lt, sql, type SQL } from 'drizzle-orm';
 import { getTableConfig, SQLiteTable } from 'drizzle-orm/sqlite-core';
 import { change, COORDINATOR, type Subject } from '../base/change';
-import { sqliteCode, type Db, type Reader, type Writer } from '../base/connection';
+import { sqliteCode } from '../base/connection';
+import { type Db, type Reader, type Writer } from '../base/db';
 import * as schema from '../base/schema';
 import type { Binned, Link, Row } from '../base/schema';
 

@@ -1,5 +1,5 @@
 import { and, eq, inArray } from 'drizzle-orm';
-import type { Writer } from '../base/connection';
+import type { Writer } from '../base/db';
 import { bin, binBytes, type Binned, type Row } from '../base/schema';
 
 /** Takes one pupil out of everything in the bin: what came of the pupil alone goes, the rest stays without the name. */

@@ -1,7 +1,7 @@
 import { and, count, desc, eq, exists, sql } from 'drizzle-orm';
 import { pageOf, PAGE, type Listed } from '../base/list-query';
 import type { Subject } from '../base/change';
-import type { Db, Reader } from '../base/connection';
+import type { Db, Reader } from '../base/db';
 import {
   blueprints,
   classes,

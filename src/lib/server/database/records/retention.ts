@@ -1,5 +1,5 @@
 import { change } from '../base/change';
-import type { Db, Reader } from '../base/connection';
+import type { Db, Reader } from '../base/db';
 import { keepings } from '../base/schema';
 
 /** What the department keeps, and for how long. */

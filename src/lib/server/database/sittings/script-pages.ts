@@ -1,7 +1,7 @@
 import { asc, eq, max } from 'drizzle-orm';
 import { moveToBin } from '../records/bin';
 import { change, withinScript } from '../base/change';
-import type { Db, Reader } from '../base/connection';
+import type { Db, Reader } from '../base/db';
 import { scriptPages } from '../base/schema';
 
 export const pageTypes = ['image/png', 'image/jpeg', 'application/pdf'] as const;

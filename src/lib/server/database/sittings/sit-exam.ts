@@ -1,10 +1,9 @@
 import { byRegister } from '@zealous-quill/core/exchange';
-import { partsIn } from '@zealous-quill/core/exams';
+import { partsIn, type FormSnapshot, type SnapshotsAsked } from '@zealous-quill/core/exams';
 import { eq } from 'drizzle-orm';
-import type { FormSnapshot, SnapshotsAsked } from '../../exams/exam-snapshots';
 import { version as release } from '../base/version';
 import { change, withinSitting } from '../base/change';
-import type { Db, Writer } from '../base/connection';
+import type { Db, Writer } from '../base/db';
 import { readDefaultSchemes } from '../papers/default-schemes';
 import { formFor, type Dealing } from '../exams/dealing';
 import { readForms, type StoredForm } from '../exams/forms';

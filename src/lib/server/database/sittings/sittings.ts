@@ -14,13 +14,13 @@ import {
   notInArray,
   sql
 } from 'drizzle-orm';
-import { wasOf } from '../../http/was';
+import { wasOf } from '../base/was';
 import { containing, PAGE, pageOf, type Listed, type ListQuery } from '../base/list-query';
 import { moveToBin } from '../records/bin';
 import { change, withinScript, withinSitting } from '../base/change';
-import type { Db, Reader } from '../base/connection';
+import type { Db, Reader } from '../base/db';
 import { readPaper, type Removed } from '../papers/papers';
-import { ROUND } from '../marking/responses';
+import { ROUND } from '../tables/marking';
 import {
   classes,
   forms,

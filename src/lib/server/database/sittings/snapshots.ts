@@ -2,7 +2,7 @@ import type { PaperPart, PartSnapshot } from '@zealous-quill/core/exams';
 import { isMarked, snapshotOf, type Rung } from '@zealous-quill/core/papers';
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import { version } from '../base/version';
-import type { Reader, Writer } from '../base/connection';
+import type { Reader, Writer } from '../base/db';
 import { readHouseStyle } from '../papers/house-style';
 import { keptSnapshot, type KeptTexts } from './read-snapshot';
 import type { StoredPaper } from '../papers/papers';

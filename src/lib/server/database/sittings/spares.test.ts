@@ -3,7 +3,7 @@ import { test } from 'node:test';
 import { addPupil, readClass } from '../people/classes';
 import { replaceForms } from '../exams/forms';
 import { sitExam, snapshotsAsked } from './sit-exam';
-import { examSnapshots } from '../../exams/exam-snapshots';
+import { examSnapshots } from '@zealous-quill/core/exams';
 import { NOTHING } from '../marking/responses';
 import { saveResponse } from '../marking/save-response';
 import { readResults } from '../marking/results';

@@ -1,6 +1,6 @@
 import { and, count, eq } from 'drizzle-orm';
 import { change, withinScript } from '../base/change';
-import type { Db, Reader, Writer } from '../base/connection';
+import type { Db, Reader, Writer } from '../base/db';
 import { markings, pupils, responses, scripts, sittings } from '../base/schema';
 import type { ScriptSummary } from './sittings';
 

@@ -2,7 +2,7 @@ import type { HouseStyle } from '@zealous-quill/core/house-style';
 import type { Scheme } from '@zealous-quill/core/schemes';
 import { sql } from 'drizzle-orm';
 import { check, index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
-import { among, flag, id, json, now } from '../base/columns';
+import { among, flag, id, json, now } from './columns';
 
 /** The roles a user can have. */
 export const roles = ['coordinator', 'teacher', 'marker'] as const;

@@ -9,9 +9,12 @@ import {
   text,
   uniqueIndex
 } from 'drizzle-orm/sqlite-core';
-import { among, flag, id, json, now } from '../base/columns';
+import { among, flag, id, json, now } from './columns';
 import { classes, pupils, users } from './department';
 import { forms, papers, parts } from './papers';
+
+/** The round of marking that counts until there is a second one. */
+export const ROUND = 1;
 
 /** A class sits a paper on a day. */
 export const sittings = sqliteTable(

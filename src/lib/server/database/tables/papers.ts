@@ -15,7 +15,7 @@ import {
   uniqueIndex,
   type AnySQLiteColumn
 } from 'drizzle-orm/sqlite-core';
-import { among, flag, id, json, now } from '../base/columns';
+import { among, flag, id, json, now } from './columns';
 import { pupils, users } from './department';
 
 export const paperKinds = ['practice', 'exam'] as const;

@@ -1,5 +1,5 @@
 import { blob, index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import { id, json, now } from '../base/columns';
+import { id, json, now } from './columns';
 import { users } from './department';
 
 /** Who did what; only ever added to. Names no pupil: subjects are ids. */

@@ -1,7 +1,7 @@
 import type { QuickAsked } from '@zealous-quill/core/quick';
 import { sql } from 'drizzle-orm';
 import { check, index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
-import { among, id, json, now } from '../base/columns';
+import { among, id, json, now } from './columns';
 import { classes, pupils } from './department';
 
 /** What of a sheet is noted of a pupil. */

@@ -2,7 +2,7 @@ import { db } from '$lib/server/database/base/connection';
 import { readClass } from '$lib/server/database/people/classes';
 import { pupilPrints, setNeeds, type Needs } from '$lib/server/database/people/pupil-needs';
 import { idOf } from '$lib/server/http/form-fields';
-import { CHANGED_MEANWHILE } from '$lib/server/http/was';
+import { CHANGED_MEANWHILE } from '$lib/server/database/base/was';
 import { error, fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

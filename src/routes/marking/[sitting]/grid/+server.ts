@@ -2,7 +2,7 @@ import { db } from '$lib/server/database/base/connection';
 import { saveTypedMarks } from '$lib/server/database/marking/marks-only';
 import { readMarkCells } from '$lib/server/database/marking/responses';
 import { readSitting } from '$lib/server/database/sittings/sittings';
-import { fail, post, reply } from '$lib/server/api/reply';
+import { fail, post, reply } from '$lib/server/http/reply';
 import { cellsSchema } from '$lib/server/http/cells-schema';
 import { idOf } from '$lib/server/http/form-fields';
 import type { RequestHandler } from './$types';

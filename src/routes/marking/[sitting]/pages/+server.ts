@@ -1,4 +1,4 @@
-import { fail, keeping, reply } from '$lib/server/api/reply';
+import { fail, keeping, reply } from '$lib/server/http/reply';
 import { db } from '$lib/server/database/base/connection';
 import {
   addScriptPage,

@@ -3,7 +3,7 @@ import { attempts, LONGEST_COMMENT } from '@zealous-quill/core/marking';
 import { saveResponse } from '$lib/server/database/marking/save-response';
 import { listScripts } from '$lib/server/database/sittings/sittings';
 import { idOf } from '$lib/server/http/form-fields';
-import { fail, invalid, post, reply } from '$lib/server/api/reply';
+import { fail, invalid, post, reply } from '$lib/server/http/reply';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 

@@ -18,7 +18,7 @@ import {
 } from '$lib/server/database/exams/exams';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { departmentSchemes } from '$lib/server/database/papers/default-schemes';
-import { wasOf } from '$lib/server/http/was';
+import { wasOf } from '$lib/server/database/base/was';
 import { changesSince } from '$lib/server/database/exams/scheme-versions';
 import { createPlan } from '$lib/server/database/papers/plans';
 import { dealings } from '$lib/server/database/exams/dealing';

@@ -1,6 +1,6 @@
 import { db } from '$lib/server/database/base/connection';
 import { idOf } from '$lib/server/http/form-fields';
-import { previewOf } from '$lib/server/print/printing';
+import { previewOf } from '$lib/server/printing/printing';
 import { json } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -2,7 +2,7 @@ import { fileName } from '@zealous-quill/core/exchange';
 import { db } from '$lib/server/database/base/connection';
 import { idOf } from '$lib/server/http/form-fields';
 import { pdfReply } from '$lib/server/print/pdf-reply';
-import { pdfOf, printAsked } from '$lib/server/print/printing';
+import { pdfOf, printAsked } from '$lib/server/printing/printing';
 import type { RequestHandler } from './$types';
 
 /** The paper, its key or its worked solutions as a PDF file. */

@@ -2,7 +2,7 @@ import { paperSchema } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/base/connection';
 import { readPaper, savePaper } from '$lib/server/database/papers/papers';
 import { idOf } from '$lib/server/http/form-fields';
-import { fail, invalid, post, reply } from '$lib/server/api/reply';
+import { fail, invalid, post, reply } from '$lib/server/http/reply';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 

@@ -1,7 +1,7 @@
 import { db } from '$lib/server/database/base/connection';
 import { listClasses } from '$lib/server/database/people/classes';
 import { createExam } from '$lib/server/database/exams/exams';
-import { toAvoid } from '$lib/server/database/papers/exposure';
+import { toAvoid } from '$lib/server/database/sittings/exposure';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { readPlan } from '$lib/server/database/papers/plans';
 import { idOf } from '$lib/server/http/form-fields';

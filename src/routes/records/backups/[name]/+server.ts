@@ -1,4 +1,4 @@
-import { backupPath } from '$lib/server/backup/store';
+import { backupPath } from '$lib/server/archive/store';
 import { error } from '@sveltejs/kit';
 import { createReadStream, statSync } from 'node:fs';
 import { Readable } from 'node:stream';

@@ -1,4 +1,4 @@
-import { fail, reply } from '$lib/server/api/reply';
+import { fail, reply } from '$lib/server/http/reply';
 import { receive } from '$lib/server/backup/received';
 import { storageProblem } from '$lib/server/database/base/storage-problem';
 import type { RequestHandler } from './$types';

@@ -1,4 +1,4 @@
-import { fail, reply } from '$lib/server/api/reply';
+import { fail, reply } from '$lib/server/http/reply';
 import { takenAlong } from '$lib/server/database/records/bin';
 import { db } from '$lib/server/database/base/connection';
 import { idOf } from '$lib/server/http/form-fields';

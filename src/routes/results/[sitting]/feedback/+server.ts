@@ -7,7 +7,7 @@ import { idOf } from '$lib/server/http/form-fields';
 import { run } from '$lib/server/jobs/pool';
 import { feedbackDocument } from '$lib/server/print/feedback';
 import { pdfReply } from '$lib/server/print/pdf-reply';
-import { unprinted } from '$lib/server/print/printing';
+import { unprinted } from '$lib/server/printing/printing';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 

@@ -1,4 +1,4 @@
-import { clearLeftovers } from '$lib/server/backup/leftovers';
+import { clearLeftovers } from '$lib/server/archive/leftovers';
 import { db } from '$lib/server/database/base/connection';
 import { erasePupil, pupilRecord } from '$lib/server/database/people/pupil-record';
 import { idOf } from '$lib/server/http/form-fields';

@@ -1,7 +1,7 @@
 import { readClass } from '$lib/server/database/people/classes';
 import { db } from '$lib/server/database/base/connection';
 import { readTimedSet, saveTimedEntries } from '$lib/server/database/people/timed';
-import { fail, post, reply } from '$lib/server/api/reply';
+import { fail, post, reply } from '$lib/server/http/reply';
 import { cellsSchema } from '$lib/server/http/cells-schema';
 import { idOf } from '$lib/server/http/form-fields';
 import { placeIn, timedCells } from '$lib/server/results/timed-cells';

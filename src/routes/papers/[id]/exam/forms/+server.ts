@@ -1,4 +1,4 @@
-import { fail, post, reply } from '$lib/server/api/reply';
+import { fail, post, reply } from '$lib/server/http/reply';
 import { db } from '$lib/server/database/base/connection';
 import { drawForms, failedWords, formsAsk } from '$lib/server/exams/draw-forms';
 import { idOf } from '$lib/server/http/form-fields';

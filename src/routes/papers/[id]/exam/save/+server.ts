@@ -2,7 +2,7 @@ import { examSchema } from '@zealous-quill/core/exams';
 import { db } from '$lib/server/database/base/connection';
 import { readExam, saveExam } from '$lib/server/database/exams/exams';
 import { idOf } from '$lib/server/http/form-fields';
-import { fail, invalid, post, reply } from '$lib/server/api/reply';
+import { fail, invalid, post, reply } from '$lib/server/http/reply';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 

@@ -1,9 +1,9 @@
 import { schemeSchema } from '@zealous-quill/core/schemes';
 import { db } from '$lib/server/database/base/connection';
 import { addSchemeVersion, satPart } from '$lib/server/database/exams/scheme-versions';
-import { fail, post, reply } from '$lib/server/api/reply';
+import { fail, post, reply } from '$lib/server/http/reply';
 import { idOf } from '$lib/server/http/form-fields';
-import { CHANGED_MEANWHILE } from '$lib/server/http/was';
+import { CHANGED_MEANWHILE } from '$lib/server/database/base/was';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
 

@@ -1,5 +1,5 @@
 import { blueprintSchema } from '@zealous-quill/core/exams';
-import { fail, invalid, post, reply } from '$lib/server/api/reply';
+import { fail, invalid, post, reply } from '$lib/server/http/reply';
 import { planProblems } from '$lib/server/api/exams';
 import { db } from '$lib/server/database/base/connection';
 import { savePlan, unmetSchema } from '$lib/server/database/papers/plans';

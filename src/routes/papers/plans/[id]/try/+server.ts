@@ -1,9 +1,9 @@
 import { blueprintSchema } from '@zealous-quill/core/exams';
 import { planProblems } from '$lib/server/api/exams';
-import { invalid, post, reply } from '$lib/server/api/reply';
+import { invalid, post, reply } from '$lib/server/http/reply';
 import { machineUndone } from '$lib/server/api/undone';
 import { db } from '$lib/server/database/base/connection';
-import { toAvoid } from '$lib/server/database/papers/exposure';
+import { toAvoid } from '$lib/server/database/sittings/exposure';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { unmetSchema } from '$lib/server/database/papers/plans';
 import { avoiding, shownParts, triedInVain } from '$lib/server/exams/plan-trial';

@@ -3,7 +3,7 @@ import { db } from '$lib/server/database/base/connection';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { run } from '$lib/server/jobs/pool';
 import { pdfReply } from '$lib/server/print/pdf-reply';
-import { unprinted } from '$lib/server/print/printing';
+import { unprinted } from '$lib/server/printing/printing';
 import { quickDocument, quickPrints } from '$lib/server/print/quick';
 import { quickSkill, readQuick } from '$lib/server/http/quick-request';
 import { error } from '@sveltejs/kit';

@@ -3,9 +3,9 @@ import { snapshotOf } from '@zealous-quill/core/papers';
 import { findSkill } from '@zealous-quill/core/skill';
 import '@zealous-quill/core/catalogue/all';
 import { and, eq, isNotNull, isNull, or } from 'drizzle-orm';
-import { version } from '../base/version';
-import type { Db } from '../base/connection';
-import { forms, papers, parts, questions, sections, snapshots } from '../base/schema';
+import { version } from './version';
+import type { Db } from './db';
+import { forms, papers, parts, questions, sections, snapshots } from './schema';
 
 /**
  * Papers that were sat under an earlier release kept no more than their key. They are printed and read from

@@ -1,7 +1,7 @@
 import { readdirSync, rmSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { databaseFile } from '../database/base/connection';
-import { reasons, type Reason } from './archive';
+import { reasons, type Reason } from './reasons';
 
 /** Where backups are kept: beside the database, unless `BACKUPS` names another folder. */
 export const backupFolder = () =>

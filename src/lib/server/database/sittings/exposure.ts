@@ -1,10 +1,10 @@
 import { skillOf } from '@zealous-quill/core/skill';
 import { and, eq, gte, inArray } from 'drizzle-orm';
-import type { Reader } from '../base/connection';
-import { keptItem } from '../sittings/read-snapshot';
-import type { Unmet } from './plans';
+import type { Reader } from '../base/db';
+import { keptItem } from './read-snapshot';
+import type { Unmet } from '../papers/plans';
 import { classes, papers, parts, scripts, sittings, snapshots } from '../base/schema';
-import { keptTexts } from '../sittings/snapshots';
+import { keptTexts } from './snapshots';
 
 /** An item that a class has met, on which paper and day. */
 export interface Encounter {

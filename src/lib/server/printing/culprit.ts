@@ -1,7 +1,7 @@
 import { partsIn, placedParts, type Exam } from '@zealous-quill/core/exams';
 import { run } from '../jobs/pool';
-import type { ExamPrintAsked } from './exam-print-of';
-import type { PrintAsked } from './print-of';
+import type { ExamPrintAsked } from '../print/exam-print-of';
+import type { PrintAsked } from '../print/print-of';
 
 /** What of a print cannot be printed: `Question 3(b)`; undefined if each part can be by itself. */
 export async function culpritOf(

@@ -19,10 +19,7 @@ import { z } from 'zod';
 import { knownHashes } from '../database/base/connection';
 import { version } from '../database/base/version';
 import { makeRoom } from './leftovers';
-
-/** Why a backup was made; its name says so. */
-export const reasons = ['by-hand', 'by-schedule', 'before-update', 'before-restore'] as const;
-export type Reason = (typeof reasons)[number];
+import { reasons, type Reason } from './reasons';
 
 const APPLICATION = 'Zealous Quill';
 const MANIFEST = 'manifest.json';

@@ -1,13 +1,8 @@
-import {
-  examOnForm,
-  partSnapshot,
-  partsIn,
-  type DefaultSchemes,
-  type Exam,
-  type ExamForm,
-  type PartSnapshot
-} from '@zealous-quill/core/exams';
-import type { HouseStyle } from '@zealous-quill/core/house-style';
+import type { HouseStyle } from '../house-style';
+import { examOnForm, type ExamForm } from './exam-form';
+import type { Exam } from './exam-schema';
+import { partSnapshot, type DefaultSchemes, type PartSnapshot } from './paper-part';
+import { partsIn } from './parts-in';
 
 /** What the snapshots of an exam are made of, to be handed to another thread. */
 export interface SnapshotsAsked {

@@ -1,14 +1,20 @@
 import { error } from '@sveltejs/kit';
-import type { Db } from '../database/base/connection';
+import type { Db } from '../database/base/db';
 import { isExam } from '../database/exams/exams';
-import { run, type Done, type Undone } from '../jobs/pool';
+import { run } from '../jobs/pool';
+import { type Done, type Undone } from '../jobs/undone';
 import { undoneStatus, undoneWords } from '../jobs/words';
 import { logFailure } from '../http/server-log';
 import { culpritOf } from './culprit';
-import { printKinds, type PrintKind } from './document';
-import type { Preview } from './preview';
-import { examPrintOf, examQuery, MOST_PRINTED_PARTS, type ExamPrintAsked } from './exam-print-of';
-import { printOf, type PrintAsked } from './print-of';
+import { printKinds, type PrintKind } from '../print/document';
+import type { Preview } from '../print/preview';
+import {
+  examPrintOf,
+  examQuery,
+  MOST_PRINTED_PARTS,
+  type ExamPrintAsked
+} from '../print/exam-print-of';
+import { printOf, type PrintAsked } from '../print/print-of';
 
 /** What a print is asked of: a paper, by the address, and the kind. */
 interface Wanted {

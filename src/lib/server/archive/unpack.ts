@@ -1,4 +1,5 @@
-import { knownMigrations, openDatabase, type Db } from '../database/base/connection';
+import { knownMigrations, openDatabase } from '../database/base/connection';
+import { type Db } from '../database/base/db';
 import { openBackup, sync, UnusableBackup, type Manifest } from './archive';
 
 export interface UnpackAsked {
