@@ -13,7 +13,7 @@ export interface Option {
 }
 
 /** Options of a choice; the right answer is one of them. */
-export const OPTIONS = 4;
+const OPTIONS = 4;
 
 interface Candidate extends Option {
   readonly value: Value;

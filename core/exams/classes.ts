@@ -106,7 +106,7 @@ function requestsOf(plan: Blueprint, row: BlueprintRow, seed: number): Asked[] {
 }
 
 /** The items of a skill that may not be drawn: those that are kept already, and those to avoid. */
-export function exceptedOf({ avoid = [], keep = [] }: Blueprint, skill: Skill): Set<string> {
+function exceptedOf({ avoid = [], keep = [] }: Blueprint, skill: Skill): Set<string> {
   return new Set(
     [...avoid, ...keep]
       .filter((one) => one.skill === skill.id)
@@ -334,7 +334,7 @@ function distinct(skill: Skill, items: readonly unknown[]): unknown[] {
 }
 
 /** Those of some patterns that would show on an item. */
-export function shownOn(
+function shownOn(
   skill: Skill,
   given: unknown,
   school: string,

@@ -10,7 +10,7 @@ export interface PlanConflict {
 }
 
 /** The line that questions rise by no more than a step. */
-export const RISING = 'rising';
+const RISING = 'rising';
 
 /** Asks a model whether lines can hold together. */
 export class Feasibility {

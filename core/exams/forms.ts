@@ -18,7 +18,7 @@ export interface FormsAsked {
   readonly avoid: readonly { readonly skill: string; readonly given: unknown }[];
 }
 
-export interface FormItem {
+interface FormItem {
   readonly skill: string;
   readonly given: unknown;
 }

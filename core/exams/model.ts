@@ -21,7 +21,7 @@ export interface Line {
 }
 
 /** The sum behind a line's bounds. */
-export interface Measure {
+interface Measure {
   readonly counts: readonly number[];
   /** The bounds as the plan says them. */
   readonly said: Bounds;

@@ -10,7 +10,7 @@ const within = (min: number, max: number) => [z.minimum(min), z.maximum(max)] as
 
 const id = text(40).check(z.regex(/^[a-z0-9-]+$/));
 
-export const controlSchema = z.union([
+const controlSchema = z.union([
   z.number(),
   z.boolean(),
   z.array(text(40)).check(z.maxLength(40)),

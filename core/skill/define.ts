@@ -49,7 +49,7 @@ export interface Declaration<Given, Look> {
   readonly suitsUnder?: Controls;
 }
 
-export type Working =
+type Working =
   readonly Step[] | { readonly steps: readonly Step[]; readonly symmetries: readonly Symmetry[] };
 
 /** The skill of a declaration; its items are checked by its own schema before they reach it. */

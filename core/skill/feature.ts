@@ -11,7 +11,7 @@ export type FeatureValue = number | string | boolean | readonly string[];
 export type Features = Readonly<Record<string, FeatureValue>>;
 
 /** The values a feature can have within the skill's limits, and what may be asked of them. */
-export type Limits =
+type Limits =
   | {
       readonly kind: 'number';
       readonly min: number;

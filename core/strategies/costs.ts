@@ -29,7 +29,7 @@ const sizes: Record<Advice['held'], (figures: string) => number> = {
 };
 
 /** The cost of an item as it is worked. 532 - 298 by 300, 232, +2, 234 has 4 steps and holds 4 digits. */
-export function costOf({ graph, key }: WorkedItem, { held }: Advice = usualAdvice): Cost {
+function costOf({ graph, key }: WorkedItem, { held }: Advice = usualAdvice): Cost {
   const size = (id: string) =>
     sizes[held](printValue(stepOf(graph, id), key.get(id))!.replace(/\D/g, ''));
   return {

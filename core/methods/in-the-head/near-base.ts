@@ -15,7 +15,7 @@ export const suitingDistance = ({ tables }: Advice): number => Math.max(15, tabl
 export const FURTHEST = 30;
 
 /** Zeros at the end of a base: what is added is written in so many figures. */
-export const zerosOf = (base: number): number => String(base).length - 1;
+const zerosOf = (base: number): number => String(base).length - 1;
 
 /** Whether a base is a power of ten, so that two parts can be written one after the other. */
 export const isPower = (base: number): boolean => /^10+$/.test(String(base));

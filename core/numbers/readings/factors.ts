@@ -14,7 +14,7 @@ import type { FormCode, Reading, Value } from '../reading';
 import { signedNumber } from './whole';
 
 /** The answer to a quadratic that does not split and has nothing to take out. */
-export const NOT_FACTORABLE = 'not factorable';
+const NOT_FACTORABLE = 'not factorable';
 
 /** A factorisation as it is written, or that there is none. */
 export type Factorisation = Product | { readonly none: true };

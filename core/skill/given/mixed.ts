@@ -30,7 +30,7 @@ const mixedSchema = z
 export type MixedGiven = z.infer<typeof mixedSchema>;
 
 /** Whether one mixed number is larger than another. */
-export function isLarger(one: MixedGiven, other: MixedGiven): boolean {
+function isLarger(one: MixedGiven, other: MixedGiven): boolean {
   const parts = ({ whole, numerator, denominator }: MixedGiven) => whole * denominator + numerator;
   return parts(one) * other.denominator > parts(other) * one.denominator;
 }

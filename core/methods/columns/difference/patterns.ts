@@ -11,7 +11,7 @@ import {
   type Rules
 } from './errors';
 
-export const REGROUPING: Controls = { regroupings: { min: 1 } };
+const REGROUPING: Controls = { regroupings: { min: 1 } };
 export const ACROSS: Controls = { acrossZeros: { min: 1 } };
 export const DECOMPOSITION = ['decomposition'];
 

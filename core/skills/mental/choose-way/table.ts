@@ -11,7 +11,7 @@ export const [LEAST, MOST] = [11, 999] as const;
 const WIDTH = MOST - LEAST + 1;
 
 /** Pairs of these numbers, either first. */
-export const PAIRS = (WIDTH * (WIDTH + 1)) / 2;
+const PAIRS = (WIDTH * (WIDTH + 1)) / 2;
 
 /** Keys of the table: a pair for each operation. */
 export const SIZE = OPERATIONS.length * PAIRS;

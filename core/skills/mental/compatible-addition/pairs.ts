@@ -31,8 +31,7 @@ export function look({ addends }: Given): Look {
 }
 
 /** Whether two numbers look as if they made a hundred: they make 90 or 110. */
-export const isDecoy = (one: number, other: number): boolean =>
-  one + other === 90 || one + other === 110;
+const isDecoy = (one: number, other: number): boolean => one + other === 90 || one + other === 110;
 
 export const countDecoys = ({ numbers }: Look): number =>
   numbers.reduce(

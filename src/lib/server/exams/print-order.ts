@@ -8,7 +8,7 @@ import { readForms } from '../database/exams/forms';
 const EXTRA = 0.25;
 
 /** One print: a form in a size, how often it is wanted and, where that is not everyone, for whom. */
-export interface OrderedPrint {
+interface OrderedPrint {
   readonly form: string;
   readonly size: number;
   readonly copies: number;

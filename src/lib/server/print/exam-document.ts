@@ -34,7 +34,7 @@ export const printSizes = [0, 18, 24] as const;
 export type PrintSize = (typeof printSizes)[number];
 
 /** A form to be printed: its numbers, and what was kept of it where it was sat. */
-export interface PrintForm extends ExamForm {
+interface PrintForm extends ExamForm {
   /** The pupil whose it is. */
   readonly name: string | null;
   readonly kept: Readonly<Record<string, PartSnapshot>> | null;

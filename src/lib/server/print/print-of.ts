@@ -9,7 +9,7 @@ import { partsNow, printDocument, type PrintKind, type PrintPart } from './docum
 import { examDocumentOf, type ExamPrintAsked } from './exam-print-of';
 
 /** Items a print may have: so many take the better part of ten seconds, and a gigabyte of memory. */
-export const mostPrinted: Readonly<Record<PrintKind, number>> = {
+const mostPrinted: Readonly<Record<PrintKind, number>> = {
   paper: 600,
   key: 600,
   solutions: 300

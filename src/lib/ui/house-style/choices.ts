@@ -1,10 +1,7 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 
 /** What is chosen once for all skills; methods and advice have lists of their own, and covers are written. */
-export type StyleName = Exclude<
-  keyof HouseStyle,
-  'methods' | 'advice' | 'department' | 'instructions'
->;
+type StyleName = Exclude<keyof HouseStyle, 'methods' | 'advice' | 'department' | 'instructions'>;
 
 export interface StyleChoice<K extends StyleName = StyleName> {
   readonly name: K;

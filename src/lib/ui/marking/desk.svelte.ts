@@ -13,7 +13,7 @@ import { ANSWER, printValue, spreadAnswer } from '@zealous-quill/core/working';
 import { Draft, tabKeeper, type DraftReply, type Keeper, type Timers } from '../draft.svelte';
 
 /** A part as it was when the paper was sat. */
-export interface DeskItem extends Pick<Snapshot, 'item' | 'scheme'> {
+interface DeskItem extends Pick<Snapshot, 'item' | 'scheme'> {
   readonly printed: Pick<Printed, 'layout'>;
   readonly id: number;
   readonly number: number;

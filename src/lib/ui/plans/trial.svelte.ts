@@ -2,7 +2,7 @@ import type { Blueprint, Bounds, Totals } from '@zealous-quill/core/exams';
 import type { Unmet } from './plan-edits';
 
 /** A part as a page shows it. */
-export interface TriedPart {
+interface TriedPart {
   readonly row: string;
   readonly question: number;
   readonly title: string;
@@ -15,7 +15,7 @@ export interface TriedPart {
 }
 
 /** A line that cannot hold with others, and a value of it that would. */
-export interface Offer {
+interface Offer {
   readonly line: string;
   readonly words: string;
   readonly nearest: number | Bounds | null | undefined;

@@ -7,7 +7,7 @@ export interface Boundary {
 }
 
 /** Marks that a pupil may be short of a grade to be shown near it. */
-export const NEAR = 2;
+const NEAR = 2;
 
 /** A grade with those who have it and those who are a little short of it. */
 export interface Graded extends Boundary {
@@ -27,10 +27,4 @@ export function gradesOf(boundaries: readonly Boundary[], pupils: readonly Pupil
       .filter(({ total }) => total < from && total >= from - NEAR)
       .map(({ name, total }) => ({ name, short: from - total }))
   }));
-}
-
-/** The grade of a total; empty below the last. */
-export function gradeOf(boundaries: readonly Boundary[], total: number): string {
-  const best = boundaries.toSorted((one, other) => other.from - one.from);
-  return best.find(({ from }) => total >= from)?.grade ?? '';
 }

@@ -6,7 +6,7 @@ import { carriedOut, logbook, logbookAbout, scripts, sittings } from './schema';
 export const COORDINATOR = 1;
 
 export const subjectKinds = ['paper', 'class', 'pupil', 'sitting', 'script', 'plan'] as const;
-export type SubjectKind = (typeof subjectKinds)[number];
+type SubjectKind = (typeof subjectKinds)[number];
 
 /** What a line of the logbook is about: a record by its id, never by a pupil's name. */
 export type Subject = readonly [kind: SubjectKind, id: number];

@@ -34,7 +34,7 @@ export interface TypedMark {
 export type TypedCode = 'saved' | 'missing' | 'changed' | 'too-many';
 
 /** The reason of marks that are typed without the working. */
-export const MARKS_ONLY = 'marks typed without working';
+const MARKS_ONLY = 'marks typed without working';
 
 /** Marks that are saved in one transaction: others are served between two of them. */
 const AT_ONCE = 20;

@@ -21,7 +21,7 @@ import { isUnused } from '../sittings/spares';
 import type { Withdrawal } from '../exams/scheme-versions';
 import { readSat, type SatItem } from '../sittings/snapshots';
 
-export interface ResultItem {
+interface ResultItem {
   readonly id: number;
   readonly number: number;
   readonly label: string;
@@ -35,7 +35,7 @@ export interface ResultItem {
 }
 
 /** What a page of results shows of an item. */
-export type ItemOutcome = Pick<Outcome, 'awarded' | 'available' | 'didShow' | 'isSlip'> & {
+type ItemOutcome = Pick<Outcome, 'awarded' | 'available' | 'didShow' | 'isSlip'> & {
   readonly attempt: Attempt;
   readonly comment: string;
 };
@@ -60,7 +60,7 @@ export interface ResultPupil {
   readonly unknown: readonly string[];
 }
 
-export interface PatternSummary {
+interface PatternSummary {
   /** Its key with the skill. */
   readonly pattern: string;
   readonly id: string;
@@ -77,7 +77,7 @@ export interface PatternSummary {
 }
 
 /** What a paper asks of one skill, and how much of it the class earned. */
-export interface SkillSummary {
+interface SkillSummary {
   readonly skill: string;
   readonly school: string;
   readonly title: string;

@@ -46,7 +46,7 @@ export function listClasses(db: Db, isArchived = false): ClassSummary[] {
 /** A pupil as a class list has one. */
 type ListedPupil = Omit<ClassListLine, 'isAgain'>;
 
-export interface Pupil extends PupilName {
+interface Pupil extends PupilName {
   readonly id: number;
   /** Scripts of this pupil, which would go with the pupil. */
   readonly scripts: number;
@@ -212,7 +212,7 @@ export function takeOutOfArchive(db: Db, id: number): boolean {
 }
 
 /** The school year of a day, `2026/27`: it begins in September (common practice). */
-export function schoolYearOf(day: string): string {
+function schoolYearOf(day: string): string {
   const [year, month] = [Number(day.slice(0, 4)), Number(day.slice(5, 7))];
   const from = month >= 9 ? year : year - 1;
   return `${from}/${String((from + 1) % 100).padStart(2, '0')}`;

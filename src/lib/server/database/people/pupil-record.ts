@@ -39,7 +39,7 @@ export interface PupilRecord {
   readonly log: readonly { readonly at: string; readonly action: string }[];
 }
 
-export interface SatRecord {
+interface SatRecord {
   readonly title: string;
   readonly satOn: string;
   readonly isAbsent: boolean;

@@ -37,7 +37,7 @@ export interface TimedEntry extends TimedPlace {
 }
 
 /** Longest time that is noted, in seconds. */
-export const LONGEST_TIME = 7200;
+const LONGEST_TIME = 7200;
 
 /** Keeps sheets for a class; the same sheets for the same class are one set, whoever presses twice. */
 export function keepTimedSet(

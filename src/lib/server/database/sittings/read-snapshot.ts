@@ -57,7 +57,7 @@ export function keptSnapshot(kept: KeptTexts): PartSnapshot | undefined {
 }
 
 /** Whether the skill of an item is there, reads what is given, and has the way it is worked. */
-export function isWorkable(one: { skill: string; given?: unknown; school: string }): boolean {
+function isWorkable(one: { skill: string; given?: unknown; school: string }): boolean {
   const skill = findSkill(one.skill);
   return (
     skill !== undefined &&
@@ -67,7 +67,7 @@ export function isWorkable(one: { skill: string; given?: unknown; school: string
 }
 
 /** A value of a schema from its JSON, or undefined. */
-export function parsed<T>(schema: z.core.$ZodType<T>, json: string): T | undefined {
+function parsed<T>(schema: z.core.$ZodType<T>, json: string): T | undefined {
   try {
     const result = z.safeParse(schema, JSON.parse(json));
     return result.success ? result.data : undefined;

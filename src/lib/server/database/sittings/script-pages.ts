@@ -4,8 +4,7 @@ import { change, withinScript } from '../base/change';
 import type { Db, Reader } from '../base/db';
 import { scriptPages } from '../base/schema';
 
-export const pageTypes = ['image/png', 'image/jpeg', 'application/pdf'] as const;
-export type PageType = (typeof pageTypes)[number];
+export type PageType = 'image/png' | 'image/jpeg' | 'application/pdf';
 
 export const turns = [0, 90, 180, 270] as const;
 export type Turn = (typeof turns)[number];
