@@ -1,4 +1,5 @@
-import type { Space } from './space';
+import { firstWhere } from './binary-search';
+import { ranked, type Space } from './space';
 import { spend } from './spending';
 
 /** Work of a state, beside that of each of its edges. */
@@ -36,15 +37,7 @@ export interface Column<Choice> {
 /** The ranked space of all accepted paths. Building costs one visit to each reachable state. */
 export function automatonSpace<Choice>(automaton: DigitAutomaton<Choice>): Space<Column<Choice>[]> {
   const root = buildNode(automaton, automaton.start, new Map());
-  return {
-    count: root.count,
-    at(rank) {
-      if (rank < 0n || rank >= root.count) {
-        throw new RangeError(`a rank from 0 to ${root.count - 1n} is needed, got ${rank}`);
-      }
-      return pathAt(root, rank);
-    }
-  };
+  return ranked(root.count, (rank) => pathAt(root, rank));
 }
 
 /** How many paths an automaton accepts, without keeping its edges. */
@@ -148,8 +141,9 @@ function pathAt<Choice>(root: Node<Choice>, rank: bigint): Column<Choice>[] {
   let rest = rank;
   while (node.few > Number.MAX_SAFE_INTEGER) {
     const above = rest;
-    const at = firstWhere(node.edges, ({ upTo }) => upTo > above);
-    const edge = node.edges[at]!;
+    const { edges } = node;
+    const at = firstWhere(edges.length, (place) => edges[place]!.upTo > above);
+    const edge = edges[at]!;
     if (at > 0) rest -= node.edges[at - 1]!.upTo;
     const index = rest / edge.node.count;
     path.push({ choice: edge.choice, index: Number(index) });
@@ -159,24 +153,13 @@ function pathAt<Choice>(root: Node<Choice>, rank: bigint): Column<Choice>[] {
   let left = Number(rest);
   while (node.edges.length > 0) {
     const above = left;
-    const at = firstWhere(node.edges, ({ few }) => few > above);
-    const edge = node.edges[at]!;
+    const { edges } = node;
+    const at = firstWhere(edges.length, (place) => edges[place]!.few > above);
+    const edge = edges[at]!;
     if (at > 0) left -= node.edges[at - 1]!.few;
     path.push({ choice: edge.choice, index: Math.floor(left / edge.node.few) });
     left %= edge.node.few;
     node = edge.node;
   }
   return path;
-}
-
-/** Index of the first edge of which something is true that is true of all after it (binary search). */
-function firstWhere<Edge>(edges: readonly Edge[], isTrue: (edge: Edge) => boolean): number {
-  let low = 0;
-  let high = edges.length - 1;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (isTrue(edges[middle]!)) high = middle;
-    else low = middle + 1;
-  }
-  return low;
 }

@@ -1,3 +1,5 @@
+import { firstWhere } from './binary-search';
+
 /** Words of 32 bits between two running totals. */
 const BLOCK = 16;
 
@@ -23,14 +25,9 @@ export class BitIndex {
   /** The member of an index below the count. */
   at(index: number): number {
     const totals = this.totals();
-    let [low, high] = [0, totals.length - 2];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if (totals[middle + 1]! > index) high = middle;
-      else low = middle + 1;
-    }
-    let left = index - totals[low]!;
-    for (let word = low * BLOCK; word < this.words.length; word++) {
+    const block = firstWhere(totals.length - 1, (place) => totals[place + 1]! > index);
+    let left = index - totals[block]!;
+    for (let word = block * BLOCK; word < this.words.length; word++) {
       let bits = this.words[word]!;
       const ones = bitCount(bits);
       if (left >= ones) {

@@ -1,3 +1,4 @@
+import { firstWhere } from './binary-search';
 import { spend } from './spending';
 import { once } from './work';
 
@@ -117,17 +118,10 @@ class PairsByGrade {
   find(grade: number, rank: bigint): { a: number; b: number; index: bigint } {
     const pairs = this.pairs().get(grade) ?? [];
     const totals = this.totalsOf(grade, pairs);
-    let [low, high] = [0, totals.length - 1];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if (totals[middle]! > rank) high = middle;
-      else low = middle + 1;
-    }
-    if (rank < 0n || high < 0 || rank >= totals[low]!) {
-      throw outOfRange('gradedProduct', grade, rank);
-    }
-    const index = low > 0 ? rank - totals[low - 1]! : rank;
-    return { a: pairs[2 * low]!, b: pairs[2 * low + 1]!, index };
+    if (rank < 0n || rank >= (totals.at(-1) ?? 0n)) throw outOfRange('gradedProduct', grade, rank);
+    const pair = firstWhere(totals.length, (place) => totals[place]! > rank);
+    const index = rank - (totals[pair - 1] ?? 0n);
+    return { a: pairs[2 * pair]!, b: pairs[2 * pair + 1]!, index };
   }
 
   private sorted(): Map<number, number[]> {

@@ -1,5 +1,7 @@
 import { itemSpace, some, type ItemSpace, type Told } from './item-space';
 import type { Range } from './counter';
+import { firstWhere } from './binary-search';
+import { ranked } from './space';
 import { spendOn } from './spending';
 
 /** Items that stand in a table, several in a cell: too many for each to be remembered. */
@@ -37,21 +39,14 @@ export function gridItems<T>({
       for (let row = rows.min; row <= rows.max; row++) {
         upTo[row - rows.min + 1] = upTo[row - rows.min]! + inRow(row);
       }
-      const all = BigInt(upTo.at(-1)!);
-      return {
-        count: all,
-        at(rank) {
-          if (rank < 0n || rank >= all) {
-            throw new RangeError(`a rank from 0 to ${all - 1n} is needed, got ${rank}`);
-          }
-          const before = lastNotAbove(upTo, Number(rank));
-          const cells = weights(rows.min + before);
-          let left = Number(rank) - upTo[before]!;
-          let at = 0;
-          while (left >= cells[at]!) left -= cells[at++]!;
-          return member(rows.min + before, at, left);
-        }
-      };
+      return ranked(BigInt(upTo.at(-1)!), (rank) => {
+        const row = firstWhere(upTo.length - 1, (place) => upTo[place + 1]! > Number(rank));
+        const cells = weights(rows.min + row);
+        let left = Number(rank) - upTo[row]!;
+        let at = 0;
+        while (left >= cells[at]!) left -= cells[at++]!;
+        return member(rows.min + row, at, left);
+      });
     },
     count: () => BigInt(count()),
     ...(usable && { usable }),
@@ -61,15 +56,4 @@ export function gridItems<T>({
       }
     }
   });
-}
-
-/** The last place of a rising list with a number that is not above another; those after it are. */
-function lastNotAbove(rising: Float64Array, number: number): number {
-  let [low, high] = [0, rising.length - 2];
-  while (low < high) {
-    const middle = (low + high + 1) >> 1;
-    if (rising[middle]! <= number) low = middle;
-    else high = middle - 1;
-  }
-  return low;
 }

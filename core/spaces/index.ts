@@ -1,4 +1,4 @@
-export { listSpace, mapSpace, productSpace, unionSpace, type Space } from './space';
+export { listSpace, mapSpace, productSpace, ranked, unionSpace, type Space } from './space';
 export {
   acceptsAny,
   automatonSpace,

@@ -7,7 +7,7 @@ import {
   type DigitAutomaton
 } from './automaton';
 import { BitIndex } from './bit-index';
-import { mapSpace, unionSpace, type Space } from './space';
+import { mapSpace, ranked, unionSpace, type Space } from './space';
 import { weightedSpace } from './weighted';
 import { spend } from './spending';
 import { once } from './work';
@@ -144,16 +144,7 @@ export function indexItems<T>({
     build() {
       const members = new BitIndex(size);
       walk((key) => members.add(key));
-      const count = BigInt(members.count);
-      return {
-        count,
-        at(rank) {
-          if (rank < 0n || rank >= count) {
-            throw new RangeError(`a rank from 0 to ${count - 1n} is needed, got ${rank}`);
-          }
-          return item(members.at(Number(rank)));
-        }
-      };
+      return ranked(BigInt(members.count), (rank) => item(members.at(Number(rank))));
     },
     count() {
       let found = 0;

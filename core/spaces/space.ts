@@ -42,7 +42,8 @@ export function mapSpace<A, B>(space: Space<A>, convert: (value: A) => B): Space
   return { count: space.count, at: (rank) => convert(space.at(rank)) };
 }
 
-function ranked<T>(count: bigint, at: (rank: bigint) => T): Space<T> {
+/** A space of so many items; ranks that none has are refused. */
+export function ranked<T>(count: bigint, at: (rank: bigint) => T): Space<T> {
   return {
     count,
     at(rank) {

@@ -1,8 +1,9 @@
-import type { Space } from './space';
+import { firstWhere } from './binary-search';
+import { ranked, type Space } from './space';
 
 /**
  * The space of all pairs of a key and one of its members: keys 0 .. n-1, key k with `weights[k]` members.
- * The weights must add up to less than 2^53. `at` finds the key by binary search.
+ * The weights must add up to less than 2^53.
  */
 export function weightedSpace<T>(
   weights: ArrayLike<number>,
@@ -15,22 +16,9 @@ export function weightedSpace<T>(
     upTo[key] = total;
   }
   if (total > Number.MAX_SAFE_INTEGER) throw new RangeError('weightedSpace: too many members');
-  const count = BigInt(total);
-  return {
-    count,
-    at(rank) {
-      if (rank < 0n || rank >= count) {
-        throw new RangeError(`a rank from 0 to ${count - 1n} is needed, got ${rank}`);
-      }
-      const index = Number(rank);
-      let low = 0;
-      let high = upTo.length - 1;
-      while (low < high) {
-        const middle = (low + high) >> 1;
-        if (upTo[middle]! > index) high = middle;
-        else low = middle + 1;
-      }
-      return member(low, index - (low > 0 ? upTo[low - 1]! : 0));
-    }
-  };
+  return ranked(BigInt(total), (rank) => {
+    const index = Number(rank);
+    const key = firstWhere(upTo.length, (place) => upTo[place]! > index);
+    return member(key, index - (upTo[key - 1] ?? 0));
+  });
 }

@@ -8,6 +8,7 @@ import {
   Grades,
   itemSpace,
   PLACE_COUNTS,
+  ranked,
   regraded,
   subsetSpanning,
   subsetsSpanning,
@@ -43,7 +44,7 @@ export function items(wanted: Wanted, largestWhole = LARGEST_WHOLE): ItemSpace<G
   const counted = (each: (numbers: number) => bigint) => () =>
     lengthsAllow(limits) ? sets().total(each) : 0n;
   return itemSpace({
-    build: () => ranked(sets(), limits.placed),
+    build: () => itemsOfSets(sets(), limits.placed),
     count: counted(ways),
     usable: counted((numbers) => (ways(numbers) > 0n ? 2n : 0n)),
     *endings(names) {
@@ -76,31 +77,25 @@ function arranged(sorted: readonly string[], placed: Range, rank: number): strin
 }
 
 /** The items of some sets: by grade, then by set, then by arrangement and order. */
-function ranked({ sets, wanted }: NumberSets, placed: Range): Space<Given> {
+function itemsOfSets({ sets, wanted }: NumberSets, placed: Range): Space<Given> {
   const grades = wanted.map(({ grade, count }) => {
     const ways = itemsOf(count, placed);
     return { grade, ways, total: ways * sets.counts.get(grade)! };
   });
   const all = grades.reduce((sum, { total }) => sum + total, 0n);
-  return {
-    count: all,
-    at(rank) {
-      if (rank < 0n || rank >= all) {
-        throw new RangeError(`a rank from 0 to ${all - 1n} is needed, got ${rank}`);
-      }
-      let rest = rank;
-      const found = grades.find(({ total }) => {
-        if (rest < total) return true;
-        rest -= total;
-        return false;
-      })!;
-      const ascending = sets.at(found.grade, rest / found.ways).flatMap(numerals);
-      const way = Number(rest % found.ways);
-      const order = way % 2 === 0 ? 'ascending' : 'descending';
-      const sorted = order === 'ascending' ? ascending : ascending.reverse();
-      return { numbers: arranged(sorted, placed, Math.floor(way / 2)), order };
-    }
-  };
+  return ranked(all, (rank) => {
+    let rest = rank;
+    const found = grades.find(({ total }) => {
+      if (rest < total) return true;
+      rest -= total;
+      return false;
+    })!;
+    const ascending = sets.at(found.grade, rest / found.ways).flatMap(numerals);
+    const way = Number(rest % found.ways);
+    const order = way % 2 === 0 ? 'ascending' : 'descending';
+    const sorted = order === 'ascending' ? ascending : ascending.reverse();
+    return { numbers: arranged(sorted, placed, Math.floor(way / 2)), order };
+  });
 }
 
 /** What the constraints still need to know of the numbers of some whole parts. */
