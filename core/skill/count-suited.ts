@@ -11,7 +11,10 @@ export interface Suiting {
 /** Features that say how long the numbers are, the first that a skill has counting before the others. */
 const sizes = [['targetDigits'], ['digits', 'shortest', 'changeDigits']] as const;
 
-/** Counts the items whose numbers have so many digits; exactly, by the space where it can tell, else one by one. */
+/**
+ * Counts the items whose numbers have so many digits, as far as the skill counts digits: of a target, if it has one, or of
+ * the longer number alone. It is exact: by the space where that can tell, else one by one.
+ */
 export function countSuiting(skill: Skill, digits: number): Suiting {
   const specs = new Map(skill.features.map((feature) => [feature.id, feature]));
   const names =

@@ -40,6 +40,9 @@ after(() => {
   delete process.env['DATABASE'];
 });
 
+/** What stands beside the backups: the rooms in which they are made and unpacked, while that is done. */
+const unpacked = () => readdirSync(backupFolder()).filter((name) => !name.endsWith('.tar.gz'));
+
 test('a backup that is restored gives the database it was made of, and keeps what it took the place of', async () => {
   const kept = held(db());
   const made = await backUp('by-hand');
@@ -53,6 +56,7 @@ test('a backup that is restored gives the database it was made of, and keeps wha
   const back = await restore(backupPath(restored.before)!);
   assert.ok(back.ok, 'restored again');
   assert.deepEqual(held(db()), later);
+  assert.deepEqual(unpacked(), []);
 });
 
 test('what is damaged, changed or none of ours is refused, and the database stays as it is', async () => {
@@ -92,6 +96,7 @@ test('what is damaged, changed or none of ours is refused, and the database stay
     writeFileSync(path, JSON.stringify({ ...manifest, migrations: 999 }));
   });
   await packed('nameless.tar.gz', (inside) => writeFileSync(join(inside, 'manifest.json'), '{}'));
+  assert.deepEqual(unpacked(), []);
 });
 
 test('the database itself is looked at, whatever the manifest says of it', async () => {

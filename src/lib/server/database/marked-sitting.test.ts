@@ -97,6 +97,61 @@ test('who was absent waits for no marking and counts for nothing, until that is 
   assert.ok(there.outcomes[0] !== null);
 });
 
+test('of each error it is counted where it could show and did, and who probably holds it; who was absent counts nowhere', () => {
+  const { items, bram, oona, tilda, results } = marked();
+  const showing = items.map(({ item }) =>
+    new WorkedItem(skillOf(item.skill), item.given, item.school)
+      .showing()
+      .some(({ pattern }) => pattern.id === 'carry-dropped')
+  );
+  const everywhere = showing.filter(Boolean).length;
+  const { patterns, pupils } = results();
+  const dropped = patterns.find(({ id }) => id === 'carry-dropped')!;
+  // Oona and Bram did all items, Tilda the first.
+  assert.equal(dropped.could, 2 * everywhere + Number(showing[0]));
+  assert.equal(dropped.did, everywhere);
+  assert.equal(dropped.pupils, 1);
+  const evidenceOf = (script: number) =>
+    pupils.find(({ scriptId }) => scriptId === script)!.evidence.map(({ pattern }) => pattern);
+  assert.ok(evidenceOf(bram).includes('column-addition/carry-dropped'));
+  assert.deepEqual([evidenceOf(oona), evidenceOf(tilda)], [[], []]);
+});
+
+test('a total says how much of it was changed by hand, and nothing where nobody did', () => {
+  const { db, items, bram, oona, results } = marked();
+  const changed = () =>
+    Object.fromEntries(results().pupils.map(({ scriptId, changed }) => [scriptId, changed]));
+  assert.deepEqual(new Set(Object.values(changed())), new Set([0]));
+  const [first] = items;
+  const id = first!.scheme.marks.at(-1)!.id;
+  const before = results().pupils.find(({ scriptId }) => scriptId === oona)!.total;
+  const given = { [id]: { given: 0, reason: 'copied' } };
+  const working = { answer: first!.item.answer };
+  const state = { ...NOTHING, version: 1, working, isMarked: true, given };
+  assert.ok(saveResponse(db, oona, first!.id, state).ok);
+  const after = results().pupils.find(({ scriptId }) => scriptId === oona)!.total;
+  assert.equal(changed()[oona], before - after);
+  assert.ok(before > after);
+  assert.equal(changed()[bram], 0);
+});
+
+test('another method is no evidence of an error, nor against one', () => {
+  const { db, items, bram, results } = marked();
+  const at = results()
+    .pupils.find(({ scriptId }) => scriptId === bram)!
+    .outcomes.findIndex((outcome) => (outcome?.didShow.length ?? 0) > 0);
+  const dropped = () => results().patterns.find(({ id }) => id === 'carry-dropped')!;
+  const before = dropped();
+  const { id, item } = items[at]!;
+  const worked = new WorkedItem(skillOf(item.skill), item.given, item.school);
+  const wrong = worked.wrong(worked.skill.patterns.find((one) => one.id === 'carry-dropped')!)!;
+  const answer = modelledTexts(wrong, evaluate(wrong))[ANSWER]!;
+  const state = { ...NOTHING, version: 1, working: { answer }, isMarked: true };
+  assert.ok(saveResponse(db, bram, id, { ...state, attempt: 'another-method' }).ok);
+  assert.equal(dropped().did, before.did - 1);
+  assert.equal(dropped().could, before.could - 1);
+});
+
 test('a practice is against what pupils hold, of items the class has not met; nothing is made of nothing', () => {
   const { db, bram, oona, results } = marked();
   const found = results();
