@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { spawnSync } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { request as ask, Agent, type RequestOptions } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { TestServer } from './server';
 
 const server = new TestServer();
@@ -89,9 +91,12 @@ test('one that is meant to be open says so on every page', async ({ page }) => {
 });
 
 test('a damaged database stops the start, and the terminal says what to do', () => {
-  const database = `${server.database}-damaged`;
+  // In a folder of its own, as a server that has run for a while has a backup beside its database.
+  const folder = mkdtempSync(join(tmpdir(), 'damaged-'));
+  const database = join(folder, 'department.db');
   writeFileSync(database, 'no database at all, and long enough to be looked at. '.repeat(100));
   const { status, stderr } = endingServer({ DATABASE: database });
+  rmSync(folder, { recursive: true });
   expect(status).toBe(1);
   expect(stderr).toContain('is damaged');
   expect(stderr).toContain('No backup that opens');
