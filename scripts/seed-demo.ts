@@ -7,13 +7,9 @@ import { fromPlans, startLadder } from '@zealous-quill/core/papers';
 import { skillOf, WorkedItem } from '@zealous-quill/core/skill';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
 import { ANSWER, spreadAnswer, stepOf } from '@zealous-quill/core/working';
-import {
-  archiveClasses,
-  importPupils,
-  listClasses,
-  readClass,
-  setYear
-} from '../src/lib/server/database/people/classes';
+import { archiveClasses, setYear } from '../src/lib/server/database/people/archive-classes';
+import { importPupils } from '../src/lib/server/database/people/import-pupils';
+import { listClasses, readClass } from '../src/lib/server/database/people/classes';
 import { openDatabase } from '../src/lib/server/database/base/connection';
 import { type Db } from '../src/lib/server/database/base/db';
 import { saveHouseStyle } from '../src/lib/server/database/papers/house-style';
@@ -34,7 +30,8 @@ import {
   type TimedEntry
 } from '../src/lib/server/database/people/timed';
 import { simulatedWork } from '../src/lib/server/database/base/schema';
-import { listScripts, sitPaper } from '../src/lib/server/database/sittings/sittings';
+import { listScripts } from '../src/lib/server/database/sittings/scripts';
+import { sitPaper } from '../src/lib/server/database/sittings/sittings';
 import { satForms, satItems, type SatItem } from '../src/lib/server/database/sittings/snapshots';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import * as plans from './demo/plans';

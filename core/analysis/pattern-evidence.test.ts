@@ -80,7 +80,7 @@ function slowPosterior(observations: readonly Observation[], pattern: string): n
 test('the probability of a pattern is that of Bayes’ rule written out', () => {
   fc.assert(
     fc.property(fc.array(observation, { maxLength: 8 }), (observations) => {
-      // One item on which all could show keeps them in one company.
+      // One item on which all could show keeps them in one group.
       const seen = [...observations, { couldShow: PATTERNS, didShow: [], right: true }];
       for (const { pattern, probability } of patternEvidence(seen)) {
         assert.ok(Math.abs(probability - slowPosterior(seen, pattern)) < 1e-9, pattern);

@@ -1,5 +1,5 @@
 import { defaultEvidenceModel, type EvidenceModel, type Outcome } from './evidence-model';
-import { posterior, type Sight } from './posterior';
+import { posterior, type WayCount } from './posterior';
 
 /** What one marked item says about error patterns. */
 export interface Observation {
@@ -49,14 +49,10 @@ export function pupilEvidence(
   const patterns = [...new Set(observations.flatMap(({ couldShow }) => couldShow))];
   const probability = new Map<string, number>();
   const unknown: UnknownError[] = [];
-  for (const company of companies(patterns, observations)) {
-    const { held, unknown: chance } = posterior(
-      company.length,
-      sightsOf(company, observations),
-      model
-    );
-    company.forEach((pattern, place) => probability.set(pattern, held[place]!));
-    unknown.push({ probability: chance, items: unexplained(company, observations) });
+  for (const group of groupsOfPatterns(patterns, observations)) {
+    const { held, unknown: chance } = posterior(group.length, countsOf(group, observations), model);
+    group.forEach((pattern, place) => probability.set(pattern, held[place]!));
+    unknown.push({ probability: chance, items: unexplained(group, observations) });
   }
   return {
     unknown,
@@ -81,16 +77,16 @@ export function patternEvidence(
   return pupilEvidence(observations, model).patterns;
 }
 
-/** Patterns that could show on one item belong together; those of other skills do not bear on them. */
-function companies(
+/** Groups of patterns that could show on one item: a pattern tells nothing of those of another group. */
+function groupsOfPatterns(
   patterns: readonly string[],
   observations: readonly Observation[]
 ): readonly string[][] {
   let found = patterns.map((pattern) => [pattern]);
   for (const { couldShow } of observations) {
-    const touched = found.filter((company) => company.some((one) => couldShow.includes(one)));
+    const touched = found.filter((group) => group.some((one) => couldShow.includes(one)));
     if (touched.length > 1) {
-      found = [...found.filter((company) => !touched.includes(company)), touched.flat()];
+      found = [...found.filter((group) => !touched.includes(group)), touched.flat()];
     }
   }
   return found;
@@ -101,28 +97,28 @@ function outcomeOf({ didShow, right }: Observation): Outcome {
 }
 
 /** The places of what is wrong and unexplained where one of the patterns could have shown. */
-function unexplained(company: readonly string[], observations: readonly Observation[]): number[] {
+function unexplained(group: readonly string[], observations: readonly Observation[]): number[] {
   return observations.flatMap((observation, at) =>
     outcomeOf(observation) === 'otherwise' &&
-    observation.couldShow.some((one) => company.includes(one))
+    observation.couldShow.some((one) => group.includes(one))
       ? [at]
       : []
   );
 }
 
-/** The items as a company sees them, those that went alike together. */
-function sightsOf(company: readonly string[], observations: readonly Observation[]): Sight[] {
-  const places = new Map(company.map((pattern, place) => [pattern, 1 << place]));
+/** How often items went in each way, as a group of patterns tells them apart. */
+function countsOf(group: readonly string[], observations: readonly Observation[]): WayCount[] {
+  const places = new Map(group.map((pattern, place) => [pattern, 1 << place]));
   const marks = (shown: readonly string[]) =>
     shown.reduce((set, pattern) => set | (places.get(pattern) ?? 0), 0);
-  const sights = new Map<string, Sight>();
+  const counts = new Map<string, WayCount>();
   for (const observation of observations) {
     const could = marks(observation.couldShow);
     if (could === 0) continue;
     const outcome = outcomeOf(observation);
-    const sight = { could, did: marks(observation.didShow), outcome };
-    const key = `${sight.could} ${sight.did} ${outcome}`;
-    sights.set(key, { ...sight, times: (sights.get(key)?.times ?? 0) + 1 });
+    const way = { could, did: marks(observation.didShow), outcome };
+    const key = `${way.could} ${way.did} ${outcome}`;
+    counts.set(key, { ...way, times: (counts.get(key)?.times ?? 0) + 1 });
   }
-  return [...sights.values()];
+  return [...counts.values()];
 }

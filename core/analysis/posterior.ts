@@ -7,8 +7,8 @@ import {
   type Outcome
 } from './evidence-model';
 
-/** How often an item went in one way, as patterns see it: a bit for each that could show and that did. */
-export interface Sight {
+/** How many items went in one way: a bit for each pattern that could show, and for each that did. */
+export interface WayCount {
   readonly could: number;
   readonly did: number;
   readonly outcome: Outcome;
@@ -31,7 +31,7 @@ const MOST_HELD = 3;
  */
 export function posterior(
   count: number,
-  sights: readonly Sight[],
+  ways: readonly WayCount[],
   model: EvidenceModel
 ): Posterior {
   const { prior, unknown } = model;
@@ -40,7 +40,7 @@ export function posterior(
   const without = Math.log(1 - unknown);
   for (const set of setsOf(count, MOST_HELD)) {
     const size = bitCount(set);
-    const chances = sumOf(cellsOf(sights, set, 0), tables(model, size > 0, false));
+    const chances = sumOf(cellsOf(ways, set, 0), tables(model, size > 0, false));
     found.push({ set, isUnknown: false, log: without + size * odds + chances });
   }
   // What the unknown error is like: none of the patterns, or one that is not held.
@@ -48,7 +48,7 @@ export function posterior(
   const beside = Math.log(unknown / likes.length);
   for (const set of setsOf(count, 1)) {
     for (const like of likes.filter((one) => (one & set) === 0)) {
-      const chances = sumOf(cellsOf(sights, set, like), tables(model, set !== 0, true));
+      const chances = sumOf(cellsOf(ways, set, like), tables(model, set !== 0, true));
       found.push({ set, isUnknown: true, log: beside + bitCount(set) * odds + chances });
     }
   }
@@ -145,7 +145,7 @@ function logsOf(habits: Habits, coincidence: number): Float64Array {
   return Float64Array.from(logs);
 }
 
-/** The cells of a table in which the sights fall, each once, and how often; plain arrays, as thousands of tables are read. */
+/** The cells of a table in which the ways fall, each once, and how often; plain arrays, as thousands of tables are read. */
 interface Cells {
   readonly cells: Int32Array;
   readonly times: Float64Array;
@@ -153,11 +153,11 @@ interface Cells {
 
 const CELLS = outcomes.length * WIDTH * WIDTH * 3;
 
-function cellsOf(sights: readonly Sight[], set: number, like: number): Cells {
-  const cells = new Int32Array(sights.length);
+function cellsOf(ways: readonly WayCount[], set: number, like: number): Cells {
+  const cells = new Int32Array(ways.length);
   const timesIn = new Float64Array(CELLS);
   let found = 0;
-  for (const { could, did, outcome, times } of sights) {
+  for (const { could, did, outcome, times } of ways) {
     const likeness = (could & like) === 0 ? 0 : (did & like) === 0 ? 1 : 2;
     const cell = cellOf(outcome, bitCount(could & set), bitCount(did & set), likeness);
     if (timesIn[cell] === 0) cells[found++] = cell;
@@ -167,7 +167,7 @@ function cellsOf(sights: readonly Sight[], set: number, like: number): Cells {
   return { cells: own, times: Float64Array.from(own, (cell) => timesIn[cell]!) };
 }
 
-/** Log of the chance of all sights, summed over the habits with their weights. */
+/** Log of the chance of all ways, summed over the habits with their weights. */
 function sumOf({ cells, times }: Cells, under: readonly Table[]): number {
   const all = new Float64Array(under.length);
   let largest = -Infinity;

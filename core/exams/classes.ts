@@ -14,7 +14,7 @@ import {
   type Skill
 } from '../skill';
 import { difficultyOf, secondsOf } from '../skill/prediction';
-import { partSeed, recently, tryWithin, type ItemSpace, type Told } from '../spaces';
+import { partSeed, keepRecent, tryWithin, type ItemSpace, type Told } from '../spaces';
 import { type Blueprint, type BlueprintRow, MOST_PARTS, NO_SECTION } from './blueprint';
 import { optionsOf } from './choice';
 import { controlsFor, drawSome } from './draw-some';
@@ -125,7 +125,7 @@ interface Group {
 
 /** A plan is changed line by line, and its rows are mostly what they were. */
 const RECENT = 60;
-const recent = recently<RowClasses>(RECENT);
+const recent = keepRecent<RowClasses>(RECENT);
 
 function skillClasses(asked: Asked): RowClasses {
   const { row, skill, school, controls, spread, patterns, except, seed } = asked;
@@ -135,7 +135,7 @@ function skillClasses(asked: Asked): RowClasses {
 }
 
 /** What rows that ask for the same items have in common. */
-const recentGroups = recently<Grouped>(RECENT);
+const recentGroups = keepRecent<Grouped>(RECENT);
 
 interface Grouped {
   readonly groups: readonly Group[];

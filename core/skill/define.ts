@@ -8,7 +8,7 @@ import {
 } from '../house-style';
 import type { Scheme } from '../schemes';
 import { graphOf, type Layout, type Replacements, type Step, type Symmetry } from '../working';
-import { recently, type ItemSpace } from '../spaces';
+import { keepRecent, type ItemSpace } from '../spaces';
 import type { SkillCard } from './card';
 import type { Controls } from './controls';
 import type { Feature, Title } from './feature';
@@ -56,8 +56,8 @@ type Working =
 export function defineSkill<Given extends object, Look>(declared: Declaration<Given, Look>): Skill {
   const { card, given, difficulty, seconds, marks } = declared;
   const features = Object.entries(declared.features).map(([id, feature]) => ({ id, ...feature }));
-  // One who draws under some controls mostly draws under them again.
-  const spaces = recently<ItemSpace<Given>>(4);
+  // The same request is mostly asked again: counted, then drawn from, then drawn from anew.
+  const spaces = keepRecent<ItemSpace<Given>>(4);
   const skill: Skill<Given> = {
     ...card,
     given,

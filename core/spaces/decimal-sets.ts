@@ -9,7 +9,7 @@ import {
   type Join
 } from './graded';
 import { Grades } from './grades';
-import { recently } from './recent';
+import { keepRecent } from './recent';
 import { choose, subsetAt } from './subsets';
 
 /** Decimal places of the numbers in a set, at the most. */
@@ -86,7 +86,7 @@ export function decimalParts(wanted: WantedDecimals): DecimalParts {
 }
 
 /** Trees are worth keeping while one turns a control, and there are few kinds of them. */
-const kept = recently<DecimalParts>(12);
+const kept = keepRecent<DecimalParts>(12);
 
 /** Places of a number that must not be. */
 const NONE = -1;

@@ -32,7 +32,7 @@ export {
 } from './graded';
 export { Grades } from './grades';
 export { NumeralAutomaton, type DigitEffect, type NumeralWork } from './numeral-automaton';
-export { recently } from './recent';
+export { keepRecent } from './recent';
 export { ITEM_WORK, spend, spendOn, TooMuchWork } from './spending';
 export { COUNT_WORK, DRAW_WORK, measureWork, once, tryWithin, withinWork } from './work';
 export { Tally, UNMET, type Counter } from './tally';

@@ -1,7 +1,9 @@
-import { importPupils, listClasses } from '../../src/lib/server/database/people/classes';
+import { importPupils } from '../../src/lib/server/database/people/import-pupils';
+import { listClasses } from '../../src/lib/server/database/people/classes';
 import { openDatabase } from '../../src/lib/server/database/base/connection';
 import { createPaper } from '../../src/lib/server/database/papers/papers';
-import { listScripts, sitPaper } from '../../src/lib/server/database/sittings/sittings';
+import { listScripts } from '../../src/lib/server/database/sittings/scripts';
+import { sitPaper } from '../../src/lib/server/database/sittings/sittings';
 import { satItems } from '../../src/lib/server/database/sittings/snapshots';
 import { NOTHING } from '../../src/lib/server/database/marking/responses';
 import { saveResponse } from '../../src/lib/server/database/marking/save-response';

@@ -83,7 +83,7 @@ function byRow({ multiplier }: Factors, rules: (row: number) => Rules): Rules {
   return Object.assign({}, ...multiplier.map((_, row) => rules(row))) as Rules;
 }
 
-/** A number written from a place on, into so many squares of a row. */
+/** Rules that write the figures of a number into the squares of a row at these places. */
 function figuresOf(row: number, value: bigint, places: readonly number[]): Rules {
   const figures = toDigits(value);
   return Object.fromEntries(

@@ -1,6 +1,7 @@
 import { db } from '$lib/server/database/base/connection';
 import { binTitle } from '$lib/server/database/records/bin';
-import { archiveClasses, createClass, listClasses } from '$lib/server/database/people/classes';
+import { archiveClasses } from '$lib/server/database/people/archive-classes';
+import { createClass, listClasses } from '$lib/server/database/people/classes';
 import { idOf, textOf } from '$lib/server/http/form-fields';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';

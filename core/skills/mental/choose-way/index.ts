@@ -1,6 +1,6 @@
 import { accuracy, independent, schemeOf } from '../../../schemes';
 import { signedNumber } from '../../../numbers';
-import { recently } from '../../../spaces';
+import { keepRecent } from '../../../spaces';
 import { ANSWER, capital, chainSheet, stepOn, using, withLines, type Step } from '../../../working';
 import { writeText, type HouseStyle } from '../../../house-style';
 import { choiceAmong } from '../../../strategies/best-strategy';
@@ -57,7 +57,7 @@ export async function choosingAmong(skills: readonly Skill[]): Promise<Skill> {
   const table = await tableOf(bestWays.packed);
   const names = bestWays.ways.map((id) => wayOf(skills.find((skill) => skill.id === id)!));
   const values = names.map(valueOf);
-  const recentChoices = recently<Chosen>(100);
+  const recentChoices = keepRecent<Chosen>(100);
 
   const chosen = (sum: Given): Chosen =>
     recentChoices(given.print(sum), () => {

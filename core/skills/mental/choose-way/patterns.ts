@@ -3,7 +3,7 @@ import { takenBy } from '../../../strategies/best-strategy';
 import type { Declaration } from '../../../skill/define';
 import { patternsIn, type ErrorPattern, type Skill } from '../../../skill/skill';
 import { WorkedItem } from '../../../skill/worked-item';
-import { recently } from '../../../spaces';
+import { keepRecent } from '../../../spaces';
 import { given, type Chosen, type Given } from './given';
 import { valueOf, wayOf } from './way';
 
@@ -62,7 +62,7 @@ function asWorked(found: readonly OfWay[], { item }: Chosen) {
 }
 
 /** Sums worked by ways, the last few: all patterns of a way are asked after one another. */
-const recentItems = recently<WorkedItem | undefined>(40);
+const recentItems = keepRecent<WorkedItem | undefined>(40);
 
 /** A sum worked by a way; undefined where the numbers do not suit it. */
 function workedBy(skill: Skill, school: string, sum: Given): WorkedItem | undefined {

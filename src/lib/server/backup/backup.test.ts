@@ -18,7 +18,7 @@ import { after, before, test } from 'node:test';
 import { create, extract } from 'tar';
 import { createClass } from '../database/people/classes';
 import { closeDatabase, db, openDatabase } from '../database/base/connection';
-import { saveKeepings } from '../database/records/retention';
+import { saveRetention } from '../database/records/retention';
 import { department, held } from '../database/department.test-helper';
 import { damageAdvice } from './damage';
 import { clearLeftovers, makeRoom } from '../archive/leftovers';
@@ -244,10 +244,10 @@ test('the oldest that were made by themselves go, those by hand never; no other 
 
 test('a backup is made when it is due, and not before', async () => {
   const made = () => listBackups().filter(({ reason }) => reason === 'by-schedule').length;
-  saveKeepings(db(), { backupHours: 0 });
+  saveRetention(db(), { backupHours: 0 });
   await keepHouseNow();
   assert.equal(made(), 0);
-  saveKeepings(db(), { backupHours: 24 });
+  saveRetention(db(), { backupHours: 24 });
   await keepHouseNow();
   await keepHouseNow();
   assert.equal(made(), 1);

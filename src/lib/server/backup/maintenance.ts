@@ -8,7 +8,7 @@ import {
   needsUpdate,
   replaceDatabase
 } from '../database/base/connection';
-import { readKeepings } from '../database/records/retention';
+import { readRetention } from '../database/records/retention';
 import { run } from '../jobs/pool';
 import { undoneWords } from '../jobs/words';
 import { logFailure } from '../http/server-log';
@@ -104,7 +104,7 @@ const ROUND = HOUR / 6;
 export async function keepHouseNow(): Promise<void> {
   emptyBin(db());
   forgetCarriedOut(db());
-  const { backupHours, backupsKept } = readKeepings(db());
+  const { backupHours, backupsKept } = readRetention(db());
   const newest = listBackups().find(({ reason }) => reason === 'by-schedule');
   const isDue = !newest || Date.now() - Date.parse(newest.madeAt) > backupHours * HOUR;
   if (backupHours > 0 && isDue) await backUp('by-schedule');

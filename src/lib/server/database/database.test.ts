@@ -2,14 +2,16 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { redrawRung, startLadder, type Paper } from '@zealous-quill/core/papers';
 import { eq } from 'drizzle-orm';
-import { importPupils, listClasses, readClass, removeClass, removePupil } from './people/classes';
+import { importPupils } from './people/import-pupils';
+import { listClasses, readClass, removeClass, removePupil } from './people/classes';
 import { openDatabase } from './base/connection';
 import { createPaper, newEdition, readPaper, removePaper, savePaper } from './papers/papers';
 import { NOTHING, readResponses, type GivenMarks } from './marking/responses';
 import { saveResponse } from './marking/save-response';
 import { readResults } from './marking/results';
 import { sections } from './base/schema';
-import { listScripts, readSitting, sitPaper } from './sittings/sittings';
+import { listScripts } from './sittings/scripts';
+import { readSitting, sitPaper } from './sittings/sittings';
 import { satItems } from './sittings/snapshots';
 
 function department() {

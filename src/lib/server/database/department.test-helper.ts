@@ -10,7 +10,8 @@ import { createPaper, newEdition } from './papers/papers';
 import { NOTHING, type GivenMarks } from './marking/responses';
 import { saveResponse } from './marking/save-response';
 import { addScriptPage } from './sittings/script-pages';
-import { listScripts, sitPaper } from './sittings/sittings';
+import { listScripts } from './sittings/scripts';
+import { sitPaper } from './sittings/sittings';
 import { satItems } from './sittings/snapshots';
 import { keepTimedSet, readTimedSet, saveTimedEntries } from './people/timed';
 

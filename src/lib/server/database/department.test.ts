@@ -9,8 +9,6 @@ import { ANSWER, evaluate, modelledTexts } from '@zealous-quill/core/working';
 import {
   addPupil,
   createClass,
-  importPupils,
-  knownPupils,
   listClasses,
   readClass,
   removeClass,
@@ -18,6 +16,7 @@ import {
   renameClass,
   renamePupil
 } from './people/classes';
+import { importPupils, knownPupils } from './people/import-pupils';
 import { openDatabase } from './base/connection';
 import { readHouseStyle, saveHouseStyle } from './papers/house-style';
 import { recentLog } from './records/logbook';
@@ -26,7 +25,8 @@ import { NOTHING, readResponses } from './marking/responses';
 import { saveResponse } from './marking/save-response';
 import { readResults } from './marking/results';
 import { pageTypeOf } from './sittings/script-pages';
-import { listScripts, sitPaper } from './sittings/sittings';
+import { listScripts } from './sittings/scripts';
+import { sitPaper } from './sittings/sittings';
 import { satItems } from './sittings/snapshots';
 
 /** A paper with two items of every skill, the first skill's spread over a feature. */

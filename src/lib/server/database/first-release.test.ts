@@ -14,7 +14,7 @@ import { readPaper } from './papers/papers';
 import { readResponses } from './marking/responses';
 import { saveResponse } from './marking/save-response';
 import { readResults } from './marking/results';
-import { listScripts } from './sittings/sittings';
+import { listScripts } from './sittings/scripts';
 import { satItems, satParts } from './sittings/snapshots';
 
 interface Pattern {

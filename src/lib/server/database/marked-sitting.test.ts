@@ -8,7 +8,8 @@ import { ANSWER, evaluate, modelledTexts } from '@zealous-quill/core/working';
 import fc from 'fast-check';
 import { needsOf } from '../results/needs';
 import { feedbackDocument } from '../print/feedback';
-import { importPupils, listClasses } from './people/classes';
+import { importPupils } from './people/import-pupils';
+import { listClasses } from './people/classes';
 import { openDatabase } from './base/connection';
 import { createPaper } from './papers/papers';
 import { NOTHING } from './marking/responses';
@@ -21,7 +22,8 @@ import {
   removeScriptPage
 } from './sittings/script-pages';
 import { scriptTotals } from './marking/script-totals';
-import { listScripts, readSitting, setAbsent, sitPaper } from './sittings/sittings';
+import { listScripts, setAbsent } from './sittings/scripts';
+import { readSitting, sitPaper } from './sittings/sittings';
 import { itemsMet } from './sittings/exposure';
 import { satItems } from './sittings/snapshots';
 

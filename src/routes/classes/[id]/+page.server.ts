@@ -4,17 +4,19 @@ import { binTitle } from '$lib/server/database/records/bin';
 import { db } from '$lib/server/database/base/connection';
 import {
   addPupil,
-  archiveClasses,
-  isSchoolYear,
   readClass,
   removeClass,
   removePupil,
   renameClass,
   renamePupil,
-  setYear,
-  takeOutOfArchive,
   type Renamed
 } from '$lib/server/database/people/classes';
+import {
+  archiveClasses,
+  isSchoolYear,
+  setYear,
+  takeOutOfArchive
+} from '$lib/server/database/people/archive-classes';
 import { listTimedSets } from '$lib/server/database/people/timed';
 import { idOf, textOf } from '$lib/server/http/form-fields';
 import { error, fail, redirect } from '@sveltejs/kit';

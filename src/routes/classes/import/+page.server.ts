@@ -1,11 +1,7 @@
 import { classListWords, MOST_LINES, readClassList } from '@zealous-quill/core/exchange';
 import { db } from '$lib/server/database/base/connection';
-import {
-  importPupils,
-  knownPupils,
-  listClasses,
-  readClass
-} from '$lib/server/database/people/classes';
+import { importPupils, knownPupils } from '$lib/server/database/people/import-pupils';
+import { listClasses, readClass } from '$lib/server/database/people/classes';
 import { idOf, textOf } from '$lib/server/http/form-fields';
 import {
   codingOf,

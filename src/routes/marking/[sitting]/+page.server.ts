@@ -8,11 +8,8 @@ import { readResponseMarks, readResponses } from '$lib/server/database/marking/r
 import { listScriptPages } from '$lib/server/database/sittings/script-pages';
 import { scriptTotals } from '$lib/server/database/marking/script-totals';
 import { readSimulatedWork } from '$lib/server/database/marking/simulated-work';
-import {
-  firstUnmarkedItem,
-  listScripts,
-  readSitting
-} from '$lib/server/database/sittings/sittings';
+import { firstUnmarkedItem, readSitting } from '$lib/server/database/sittings/sittings';
+import { listScripts } from '$lib/server/database/sittings/scripts';
 import { readSat, satForms } from '$lib/server/database/sittings/snapshots';
 import { idOf } from '$lib/server/http/form-fields';
 import { error } from '@sveltejs/kit';

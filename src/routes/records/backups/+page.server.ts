@@ -2,7 +2,7 @@ import { backUp, restore } from '$lib/server/backup/maintenance';
 import { forgetReceived, receivedPath } from '$lib/server/backup/received';
 import { backupFolder, backupPath, listBackups } from '$lib/server/archive/store';
 import { db } from '$lib/server/database/base/connection';
-import { readKeepings, saveKeepings } from '$lib/server/database/records/retention';
+import { readRetention, saveRetention } from '$lib/server/database/records/retention';
 import { textOf } from '$lib/server/http/form-fields';
 import { fail } from '@sveltejs/kit';
 import { resolve } from 'node:path';
@@ -12,7 +12,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = () => ({
   backups: listBackups(),
   folder: resolve(backupFolder()),
-  keepings: readKeepings(db())
+  keepings: readRetention(db())
 });
 
 const hours = z.coerce.number().int().min(0).max(720);
@@ -34,7 +34,7 @@ export const actions: Actions = {
       return fail(400, { problem: 'Keep 1 to 365 backups, one every 1 to 720 hours, or none.' });
     }
     const { backupHours, backupsKept, wasHours, wasKept } = asked.data;
-    saveKeepings(db(), {
+    saveRetention(db(), {
       ...(backupHours !== wasHours && { backupHours }),
       ...(backupsKept !== wasKept && { backupsKept })
     });

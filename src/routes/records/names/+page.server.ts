@@ -1,6 +1,6 @@
 import { clearLeftovers } from '$lib/server/archive/leftovers';
 import { db } from '$lib/server/database/base/connection';
-import { readKeepings, saveKeepings } from '$lib/server/database/records/retention';
+import { readRetention, saveRetention } from '$lib/server/database/records/retention';
 import { eraseOldNames, oldNames } from '$lib/server/database/people/pupil-record';
 import { idOf } from '$lib/server/http/form-fields';
 import { fail } from '@sveltejs/kit';
@@ -9,7 +9,7 @@ import type { Actions, PageServerLoad } from './$types';
 const today = () => new Date().toISOString().slice(0, 10);
 
 export const load: PageServerLoad = () => {
-  const { nameYears } = readKeepings(db());
+  const { nameYears } = readRetention(db());
   return { years: nameYears, old: oldNames(db(), nameYears, today()) };
 };
 
@@ -19,12 +19,12 @@ export const actions: Actions = {
     if (nameYears < 1 || nameYears > 30) {
       return fail(400, { problem: 'Keep names for 1 to 30 years.' });
     }
-    saveKeepings(db(), { nameYears });
+    saveRetention(db(), { nameYears });
   },
   erase: async ({ request }) => {
     const ids = (await request.formData()).getAll('class').flatMap((text) => idOf(text) ?? []);
     if (ids.length === 0) return fail(400, { problem: 'Choose a class whose names are to go.' });
-    const { nameYears } = readKeepings(db());
+    const { nameYears } = readRetention(db());
     const erased = eraseOldNames(db(), ids, { years: nameYears, today: today() });
     clearLeftovers();
     return { erased };

@@ -9,12 +9,8 @@ import {
   changesSince,
   withdrawnParts
 } from '$lib/server/database/exams/scheme-versions';
-import {
-  readBoundaries,
-  readSitting,
-  setBoundaries,
-  sittingsOf
-} from '$lib/server/database/sittings/sittings';
+import { readBoundaries, setBoundaries } from '$lib/server/database/sittings/boundaries';
+import { readSitting, sittingsOf } from '$lib/server/database/sittings/sittings';
 import { itemsMet } from '$lib/server/database/sittings/exposure';
 import { readSat } from '$lib/server/database/sittings/snapshots';
 import { idOf, textOf } from '$lib/server/http/form-fields';

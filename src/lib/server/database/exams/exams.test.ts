@@ -30,7 +30,8 @@ import { wasOf } from '../base/was';
 import type { Db } from '../base/db';
 import { addSchemeVersion, changesSince } from './scheme-versions';
 import { parts } from '../base/schema';
-import { listScripts, readBoundaries, setBoundaries } from '../sittings/sittings';
+import { listScripts } from '../sittings/scripts';
+import { readBoundaries, setBoundaries } from '../sittings/boundaries';
 import { readSat, satForms } from '../sittings/snapshots';
 import { department, sample, sat } from '../sat-exam.test-helper';
 

@@ -10,13 +10,13 @@ import { availableMarks } from '@zealous-quill/core/schemes';
 import { type Attempt, type Response } from '@zealous-quill/core/marking';
 import { isMarked } from '@zealous-quill/core/papers';
 import { patternKey, skillOf, titleIn } from '@zealous-quill/core/skill';
-import { recently } from '@zealous-quill/core/spaces';
+import { keepRecent } from '@zealous-quill/core/spaces';
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { Db } from '../base/db';
 import { styleOf } from '../papers/papers';
 import { ROUND } from '../tables/marking';
 import { decisions, markings, marks, responses, scripts, type Outcome } from '../base/schema';
-import { listScripts } from '../sittings/sittings';
+import { listScripts } from '../sittings/scripts';
 import { isUnused } from '../sittings/spares';
 import type { Withdrawal } from '../exams/scheme-versions';
 import { readSat, type SatItem } from '../sittings/snapshots';
@@ -201,7 +201,7 @@ const unmarked: Marked = {
 };
 
 /** Results are looked at again and again, by pupil, by item and as feedback: what is weighed once is kept. */
-const keptEvidence = recently<PupilEvidence>(500);
+const keptEvidence = keepRecent<PupilEvidence>(500);
 
 const evidenceOf = (observations: readonly Observation[]): PupilEvidence =>
   keptEvidence(JSON.stringify(observations), () => pupilEvidence(observations));

@@ -7,7 +7,7 @@ import {
 } from '@zealous-quill/core/marking';
 import type { Option, PartSnapshot } from '@zealous-quill/core/exams';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skill';
-import { recently } from '@zealous-quill/core/spaces';
+import { keepRecent } from '@zealous-quill/core/spaces';
 import { ANSWER } from '@zealous-quill/core/working';
 import { and, count, eq, inArray, sql } from 'drizzle-orm';
 import { change, COORDINATOR, logWork, withinScript } from '../base/change';
@@ -78,7 +78,7 @@ type Sat = Pick<PartSnapshot, 'item' | 'scheme' | 'options'>;
 
 /** A class answers the same items: their workings are laid out once. */
 const MOST_KEPT = 300;
-const keptWorking = recently<WorkedItem>(MOST_KEPT);
+const keptWorking = keepRecent<WorkedItem>(MOST_KEPT);
 
 export function workedOf({ item: { skill, given, school } }: Sat): WorkedItem {
   return keptWorking(

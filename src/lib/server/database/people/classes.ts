@@ -1,14 +1,8 @@
-import {
-  byRegister,
-  pupilKey,
-  toldApart,
-  type ClassListLine,
-  type PupilName
-} from '@zealous-quill/core/exchange';
-import { asc, count, desc, eq, isNotNull, isNull, max } from 'drizzle-orm';
+import { byRegister, toldApart, type PupilName } from '@zealous-quill/core/exchange';
+import { asc, count, desc, eq, isNotNull, isNull } from 'drizzle-orm';
 import { moveToBin } from '../records/bin';
 import { change, isFirst } from '../base/change';
-import type { Db, Reader, Writer } from '../base/db';
+import type { Db, Reader } from '../base/db';
 import type { Removed } from '../papers/papers';
 import { classes, pupils, scripts, sittings } from '../base/schema';
 
@@ -42,9 +36,6 @@ export function listClasses(db: Db, isArchived = false): ClassSummary[] {
     .all()
     .map((row) => ({ ...row, isArchived, sittings: sat.get(row.id) ?? 0 }));
 }
-
-/** A pupil as a class list has one. */
-type ListedPupil = Omit<ClassListLine, 'isAgain'>;
 
 interface Pupil extends PupilName {
   readonly id: number;
@@ -90,7 +81,7 @@ export function readClass(db: Reader, id: number): ClassWithPupils | undefined {
 }
 
 /** The class of a name, whatever its capitals, among those that are not archived. */
-function classNamed(db: Reader, name: string): number | undefined {
+export function classNamed(db: Reader, name: string): number | undefined {
   const wanted = name.toLowerCase();
   const all = db
     .select({ id: classes.id, name: classes.name })
@@ -164,60 +155,6 @@ export function renamePupil(
   });
 }
 
-/** Whether a text is a school year, `2026/27`, or empty. */
-export function isSchoolYear(text: string): boolean {
-  const [, from, to] = /^(\d{4})\/(\d\d)$/.exec(text) ?? [];
-  return text === '' || (from !== undefined && (Number(from) + 1) % 100 === Number(to));
-}
-
-/** Says which school year a class belongs to. */
-export function setYear(db: Db, id: number, year: string): void {
-  change(db, (tx, log) => {
-    const own = tx.select().from(classes).where(eq(classes.id, id)).get();
-    if (!own || own.year === year) return;
-    tx.update(classes).set({ year }).where(eq(classes.id, id)).run();
-    log(year ? `class put into ${year}` : 'class taken out of its year', ['class', id]);
-  });
-}
-
-/** Puts classes away with what they sat, each in a school year, so that the next one can have its name. */
-export function archiveClasses(db: Db, ids: readonly number[]): void {
-  change(db, (tx, log) => {
-    for (const id of ids) {
-      const own = tx.select().from(classes).where(eq(classes.id, id)).get();
-      if (!own || own.archivedAt !== null) continue;
-      const last = tx
-        .select({ day: max(sittings.satOn) })
-        .from(sittings)
-        .where(eq(sittings.classId, id))
-        .get()?.day;
-      const year = own.year || schoolYearOf(last ?? own.createdAt);
-      const archivedAt = new Date().toISOString();
-      tx.update(classes).set({ archivedAt, year }).where(eq(classes.id, id)).run();
-      log('class archived', ['class', id]);
-    }
-  });
-}
-
-/** Takes a class out of the archive; false if another that is not archived has its name. */
-export function takeOutOfArchive(db: Db, id: number): boolean {
-  return change(db, (tx, log) => {
-    const own = tx.select().from(classes).where(eq(classes.id, id)).get();
-    if (!own || own.archivedAt === null) return true;
-    if (classNamed(tx, own.name) !== undefined) return false;
-    tx.update(classes).set({ archivedAt: null }).where(eq(classes.id, id)).run();
-    log('class taken out of the archive', ['class', id]);
-    return true;
-  });
-}
-
-/** The school year of a day, `2026/27`: it begins in September (common practice). */
-function schoolYearOf(day: string): string {
-  const [year, month] = [Number(day.slice(0, 4)), Number(day.slice(5, 7))];
-  const from = month >= 9 ? year : year - 1;
-  return `${from}/${String((from + 1) % 100).padStart(2, '0')}`;
-}
-
 export type RemoveResult =
   | ({ readonly ok: true } & Removed)
   | { readonly ok: false; readonly code: 'missing' | 'has-marks' };
@@ -247,62 +184,4 @@ export function removeClass(db: Db, id: number, withMarks: boolean): RemoveResul
   });
 }
 
-/**
- * Lines of a class list whose pupil is in the class already: of several of one name, as many as the class
- * has of them. Classes that are archived are not looked into.
- */
-export function knownPupils(db: Reader, lines: readonly ListedPupil[]): Set<number> {
-  const waiting = new Map<string, number>();
-  for (const { className, name } of db
-    .select({ className: classes.name, name: pupils.name })
-    .from(pupils)
-    .innerJoin(classes, eq(classes.id, pupils.classId))
-    .where(isNull(classes.archivedAt))
-    .all()) {
-    const key = pupilKey(name, className);
-    waiting.set(key, (waiting.get(key) ?? 0) + 1);
-  }
-  const known = new Set<number>();
-  for (const { line, className, name } of lines) {
-    const key = pupilKey(name, className);
-    const left = waiting.get(key) ?? 0;
-    if (left === 0) continue;
-    waiting.set(key, left - 1);
-    known.add(line);
-  }
-  return known;
-}
-
-/** Takes in the lines of a class list whose pupils are not there yet; classes that are missing are made. */
-export function importPupils(
-  db: Db,
-  lines: readonly ListedPupil[]
-): { classes: number[]; added: number } {
-  return change(db, (tx, log) => {
-    const ids = new Map<string, number>();
-    const known = knownPupils(tx, lines);
-    let added = 0;
-    for (const { line, className, ...pupil } of lines) {
-      const id = ids.get(className) ?? classNamed(tx, className) ?? newClass(tx, className);
-      ids.set(className, id);
-      if (known.has(line)) continue;
-      tx.insert(pupils)
-        .values({ classId: id, ...nameColumns(pupil) })
-        .run();
-      added++;
-    }
-    const taken = [...new Set(ids.values())];
-    log(
-      `class list imported (${added} pupils)`,
-      'department',
-      taken.map((id) => ['class', id])
-    );
-    return { classes: taken, added };
-  });
-}
-
-function newClass(tx: Writer, name: string): number {
-  return tx.insert(classes).values({ name }).returning().get().id;
-}
-
-const nameColumns = ({ name, surname }: PupilName) => ({ name, surname });
+export const nameColumns = ({ name, surname }: PupilName) => ({ name, surname });

@@ -5,16 +5,9 @@ import { join } from 'node:path';
 import { test } from 'node:test';
 import { readName } from '@zealous-quill/core/exchange';
 import { listBin, restoreFromBin } from '../records/bin';
-import {
-  addPupil,
-  archiveClasses,
-  createClass,
-  importPupils,
-  listClasses,
-  readClass,
-  renameClass,
-  takeOutOfArchive
-} from './classes';
+import { addPupil, createClass, listClasses, readClass, renameClass } from './classes';
+import { archiveClasses, takeOutOfArchive } from './archive-classes';
+import { importPupils } from './import-pupils';
 import { department } from '../department.test-helper';
 import { readLog } from '../records/logbook';
 import { erasePupil, eraseOldNames, oldNames, pupilRecord } from './pupil-record';

@@ -3,7 +3,7 @@ import type { Db, Reader } from '../base/db';
 import { keepings } from '../base/schema';
 
 /** What the department keeps, and for how long. */
-export interface Keepings {
+export interface Retention {
   /** Years after the last paper a class sat, after which names are offered for removal. */
   readonly nameYears: number;
   /** Hours from one backup to the next; 0 for none. */
@@ -12,9 +12,9 @@ export interface Keepings {
 }
 
 const DEPARTMENT = 1;
-const usual: Keepings = { nameYears: 3, backupHours: 24, backupsKept: 14 };
+const usual: Retention = { nameYears: 3, backupHours: 24, backupsKept: 14 };
 
-export function readKeepings(db: Reader): Keepings {
+export function readRetention(db: Reader): Retention {
   const row = db.select().from(keepings).get();
   if (!row) return usual;
   const { nameYears, backupHours, backupsKept } = row;
@@ -22,11 +22,11 @@ export function readKeepings(db: Reader): Keepings {
 }
 
 /** Changes some of it and leaves the rest as it is. */
-export function saveKeepings(db: Db, changed: Partial<Keepings>): void {
+export function saveRetention(db: Db, changed: Partial<Retention>): void {
   if (Object.keys(changed).length === 0) return;
   change(db, (tx, log) => {
     tx.insert(keepings)
-      .values({ id: DEPARTMENT, ...readKeepings(tx), ...changed })
+      .values({ id: DEPARTMENT, ...readRetention(tx), ...changed })
       .onConflictDoUpdate({ target: keepings.id, set: changed })
       .run();
     log('what is kept was set', 'department');

@@ -1,9 +1,6 @@
-import { formLabel } from '@zealous-quill/core/exams';
-import { byRegister, toldApart } from '@zealous-quill/core/exchange';
 import { isMarked, unmarkedKinds } from '@zealous-quill/core/papers';
 import {
   and,
-  asc,
   count,
   desc,
   eq,
@@ -14,10 +11,9 @@ import {
   notInArray,
   sql
 } from 'drizzle-orm';
-import { wasOf } from '../base/was';
 import { containing, PAGE, pageOf, type Listed, type ListQuery } from '../base/list-query';
 import { moveToBin } from '../records/bin';
-import { change, withinScript, withinSitting } from '../base/change';
+import { change, withinSitting } from '../base/change';
 import type { Db, Reader } from '../base/db';
 import { readPaper, type Removed } from '../papers/papers';
 import { ROUND } from '../tables/marking';
@@ -36,6 +32,7 @@ import {
   snapshots
 } from '../base/schema';
 import { freeze, type SatItem } from './snapshots';
+import { listScripts } from './scripts';
 
 export interface SittingSummary {
   readonly id: number;
@@ -154,43 +151,6 @@ export function sittingsOf(db: Reader, paperId: number): SittingSummary[] {
   return withProgress(db, found.all());
 }
 
-/** A grade and the least marks it needs. */
-export interface Boundary {
-  readonly grade: string;
-  readonly from: number;
-}
-
-/** The grade boundaries of a sitting, the best first; none if nobody set any. */
-export function readBoundaries(db: Reader, id: number): readonly Boundary[] {
-  const row = db
-    .select({ boundaries: sittings.boundaries })
-    .from(sittings)
-    .where(eq(sittings.id, id))
-    .get();
-  return row?.boundaries ?? [];
-}
-
-/**
- * Sets the grade boundaries of some sittings: the same for all who sat the paper together. False if those of the first
- * are not what they were when they were read.
- */
-export function setBoundaries(
-  db: Db,
-  ids: readonly number[],
-  boundaries: readonly Boundary[],
-  was: string
-): boolean {
-  const best = boundaries.toSorted((one, other) => other.from - one.from);
-  return change(db, (tx, log) => {
-    if (wasOf(readBoundaries(tx, ids[0]!)) !== was) return false;
-    for (const id of ids) {
-      tx.update(sittings).set({ boundaries: best }).where(eq(sittings.id, id)).run();
-      log('grade boundaries set', ['sitting', id], withinSitting(tx, id));
-    }
-    return true;
-  });
-}
-
 /** The newest sittings with how far their marking is. */
 export function listSittings(db: Db, limit: number): SittingSummary[] {
   const newest = namedSittings(db)
@@ -296,72 +256,4 @@ export function firstUnmarkedItem(
       .map(({ partId, n }) => [partId, n])
   );
   return items.find(({ id }) => (marked.get(id) ?? 0) < scriptCount);
-}
-
-export interface ScriptSummary {
-  readonly id: number;
-  readonly pupilId: number | null;
-  readonly name: string;
-  readonly markedItems: number;
-  /** The pupil was not there: there is nothing to mark. */
-  readonly isAbsent: boolean;
-  readonly formId: number;
-  /** What its form is called, where the paper has several; empty where it has one. */
-  readonly form: string;
-}
-
-/** The scripts of a sitting in the order of a register; pupils of one name are told apart. */
-export function listScripts(db: Reader, sittingId: number): ScriptSummary[] {
-  const rows = db
-    .select({
-      id: scripts.id,
-      pupilId: scripts.pupilId,
-      name: sql<string>`coalesce(${pupils.name}, '')`,
-      surname: pupils.surname,
-      markedItems: scripts.markedItems,
-      isAbsent: scripts.isAbsent,
-      formId: scripts.formId,
-      kind: forms.kind,
-      letter: forms.letter
-    })
-    .from(scripts)
-    .innerJoin(forms, eq(forms.id, scripts.formId))
-    .leftJoin(pupils, eq(pupils.id, scripts.pupilId))
-    .where(eq(scripts.sittingId, sittingId))
-    .orderBy(asc(scripts.pupilId))
-    .all();
-  const hasForms = isOfSeveralForms(db, sittingId);
-  const isNamed = ({ pupilId }: { pupilId: number | null }) => pupilId !== null;
-  const nameless = (row: (typeof rows)[number]) => ({
-    ...row,
-    name: hasForms ? `No name, ${formLabel(row)}` : 'No name'
-  });
-  // Those without a name come last: the scripts of the erased, and spares.
-  const listed = toldApart([
-    ...rows.filter(isNamed).toSorted(byRegister),
-    ...rows.filter((row) => !isNamed(row)).map(nameless)
-  ]);
-  return listed.map(({ surname: _, kind, letter, ...script }) => ({
-    ...script,
-    form: hasForms ? formLabel({ kind, letter }) : ''
-  }));
-}
-
-function isOfSeveralForms(db: Reader, sittingId: number): boolean {
-  const { n } = db
-    .select({ n: count() })
-    .from(forms)
-    .innerJoin(sittings, eq(sittings.paperId, forms.paperId))
-    .where(eq(sittings.id, sittingId))
-    .get()!;
-  return n > 1;
-}
-
-/** Says that a pupil was absent, or was there after all; what was marked before stays with the script. */
-export function setAbsent(db: Db, scriptId: number, isAbsent: boolean): void {
-  change(db, (tx, log) => {
-    tx.update(scripts).set({ isAbsent }).where(eq(scripts.id, scriptId)).run();
-    const action = isAbsent ? 'absent' : 'not absent';
-    log(action, ['script', scriptId], withinScript(tx, scriptId));
-  });
 }

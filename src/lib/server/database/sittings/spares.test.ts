@@ -8,7 +8,7 @@ import { NOTHING } from '../marking/responses';
 import { saveResponse } from '../marking/save-response';
 import { readResults } from '../marking/results';
 import { department } from '../sat-exam.test-helper';
-import { listScripts } from './sittings';
+import { listScripts } from './scripts';
 import { readSat } from './snapshots';
 import { isUnused, nameScript } from './spares';
 

@@ -2,7 +2,7 @@ import { and, count, eq } from 'drizzle-orm';
 import { change, withinScript } from '../base/change';
 import type { Db, Reader, Writer } from '../base/db';
 import { markings, pupils, responses, scripts, sittings } from '../base/schema';
-import type { ScriptSummary } from './sittings';
+import type { ScriptSummary } from './scripts';
 
 /** A script that nobody has written: a spare, or the form of someone who wrote a spare instead. */
 export const isUnused = ({

@@ -1,6 +1,6 @@
 import { fail, post, reply } from '$lib/server/http/reply';
 import { db } from '$lib/server/database/base/connection';
-import { listScripts, setAbsent } from '$lib/server/database/sittings/sittings';
+import { listScripts, setAbsent } from '$lib/server/database/sittings/scripts';
 import { idOf } from '$lib/server/http/form-fields';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';

@@ -7,7 +7,7 @@ import {
   pageTypeOf,
   type PageType
 } from '$lib/server/database/sittings/script-pages';
-import { listScripts } from '$lib/server/database/sittings/sittings';
+import { listScripts } from '$lib/server/database/sittings/scripts';
 import { idOf } from '$lib/server/http/form-fields';
 import { run } from '$lib/server/jobs/pool';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';

@@ -1,7 +1,7 @@
 import { db } from '$lib/server/database/base/connection';
 import { attempts, LONGEST_COMMENT } from '@zealous-quill/core/marking';
 import { saveResponse } from '$lib/server/database/marking/save-response';
-import { listScripts } from '$lib/server/database/sittings/sittings';
+import { listScripts } from '$lib/server/database/sittings/scripts';
 import { idOf } from '$lib/server/http/form-fields';
 import { fail, invalid, post, reply } from '$lib/server/http/reply';
 import { z } from 'zod';

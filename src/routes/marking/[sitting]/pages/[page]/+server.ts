@@ -7,7 +7,7 @@ import {
   removeScriptPage,
   turns
 } from '$lib/server/database/sittings/script-pages';
-import { listScripts } from '$lib/server/database/sittings/sittings';
+import { listScripts } from '$lib/server/database/sittings/scripts';
 import { idOf } from '$lib/server/http/form-fields';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
