@@ -68,7 +68,7 @@ export const actions: Actions = {
   year: async ({ params, request }) => {
     const year = textOf(await request.formData(), 'year');
     if (!isSchoolYear(year)) {
-      return fail(400, { name: '', problem: 'A school year is written 2026/27.' });
+      return fail(400, { name: '', aboutClass: 'A school year is written 2026/27.' });
     }
     setYear(db(), idOf(params.id) ?? 0, year);
   },
@@ -77,8 +77,8 @@ export const actions: Actions = {
     const id = idOf(params.id) ?? 0;
     if (isArchived) archiveClasses(db(), [id]);
     else if (!takeOutOfArchive(db(), id)) {
-      const problem = 'A class of that name is in use: give one of them another name first.';
-      return fail(409, { name: '', problem });
+      const aboutClass = 'A class of that name is in use: give one of them another name first.';
+      return fail(409, { name: '', aboutClass });
     }
   },
   /** `marks` says that scripts and marks may go as well; the page asks for that first. */

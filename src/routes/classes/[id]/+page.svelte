@@ -125,6 +125,7 @@
   <a class="quiet-link" href="/records?class={data.group.id}">log</a>
 </div>
 {#if data.group.isArchived}<p class="faint">This class is archived.</p>{/if}
+{#if form && 'aboutClass' in form}<Problem>{form.aboutClass}</Problem>{/if}
 <RemovedNotice {removed} />
 {#if doomed === 'class'}
   <div class="ask" role="alertdialog" aria-label="Remove the class">
