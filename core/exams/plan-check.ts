@@ -1,7 +1,7 @@
 import { OWN_QUESTION } from '../catalogue';
 import { patternKey, type Features } from '../skill';
 import type { Blueprint, Bounds } from './blueprint';
-import { spreadOf } from './classes';
+import { spreadOf } from './row-facts';
 import { linesOf } from './model';
 import type { ExamOutline, OutlinedPart } from './outline';
 import type { PartClass } from './part-class';

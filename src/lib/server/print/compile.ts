@@ -2,7 +2,7 @@ import { NodeCompiler } from '@myriaddreamin/typst-ts-node-compiler';
 import { join } from 'node:path';
 import commonTemplate from './common.typ?raw';
 import type { PrintDocument } from './document';
-import type { ExamDocument } from './exam-document';
+import type { ExamDocument } from './exam-print';
 import examTemplate from './exam.typ?raw';
 import type { FeedbackDocument } from './feedback';
 import feedbackTemplate from './feedback.typ?raw';

@@ -14,7 +14,8 @@ import { seededRandom } from '@zealous-quill/core/spaces';
 import { sampleExam } from '../../../../core/exams/sample.test-helper';
 import { readPdf } from '../../../../scripts/test/pdf-text';
 import { renderPdf, sectionPlaces } from './compile';
-import { examDocument, examPrintKinds, type ExamPrint, type ExamPrintKind } from './exam-document';
+import { examDocument } from './exam-document';
+import { examPrintKinds, type ExamPrint, type ExamPrintKind } from './exam-print';
 
 const form = (letter: string, given: Record<string, unknown> = {}) => ({
   ...{ kind: 'letter' as const, letter, given, name: null, kept: null }

@@ -7,14 +7,14 @@ import { readHouseStyle } from '../database/papers/house-style';
 import { pictureNames, readPictures } from '../database/papers/pictures';
 import { keptForms } from '../database/sittings/snapshots';
 import type { PaperDocument } from './compile';
+import { examDocument } from './exam-document';
 import {
-  examDocument,
   examPrintKinds,
   printSizes,
   type ExamPrint,
   type ExamPrintKind,
   type PrintSize
-} from './exam-document';
+} from './exam-print';
 
 /** Everything that a print of an exam is made of, to be handed to another thread. */
 export interface ExamPrintAsked extends ExamPrint {

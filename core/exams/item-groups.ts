@@ -1,0 +1,109 @@
+import { availableMarks } from '../schemes';
+import { type Controls, type Skill } from '../skill';
+import { difficultyOf, secondsOf } from '../skill/prediction';
+import { type ItemSpace, type Told } from '../spaces';
+import { type BlueprintRow } from './blueprint';
+import { controlsFor, drawSome } from './draw-some';
+import { spreadItems } from './strata';
+
+/** Combinations that are drawn from for their own sake, where marks differ and none of their items was met by chance. */
+export const DRAWN_APART = 40;
+/** Items of a row that are drawn and looked at, to find out what combinations are worth. */
+export const LOOKED_AT = 240;
+
+/** Items of one skill that a row asks for. */
+export interface Asked {
+  readonly row: BlueprintRow;
+  readonly skill: Skill;
+  readonly school: string;
+  readonly controls: Controls;
+  readonly spread: number | null;
+  /** The asked-for patterns of the skill. */
+  readonly patterns: readonly string[];
+  readonly except: ReadonlySet<string>;
+  readonly seed: number;
+}
+
+/** Combinations of the features that marks, difficulty and time depend on, which come to the same. */
+export interface Group {
+  readonly marks: number;
+  readonly difficulty: number;
+  readonly seconds: number;
+  readonly combinations: { told: Told; count: bigint }[];
+  readonly met: unknown[];
+}
+
+export interface Grouped {
+  readonly groups: readonly Group[];
+  /** Whether that is all there is. */
+  readonly isExact: boolean;
+}
+
+/** What was drawn of a space in which it takes too long to tell what occurs together, by what it is worth. */
+export function sampledGroups(asked: Asked): Grouped {
+  const { skill } = asked;
+  const groups = new Map<string, Group>();
+  for (const given of spreadItems(skill, asked)) {
+    groupFor(groups, skill, skill.measure(given) as Told, marksOf(asked, given)!).met.push(given);
+  }
+  return { groups: [...groups.values()], isExact: false };
+}
+
+/** The group of what is worth so many marks and as hard and long as its features say; a new one if there is none. */
+function groupFor(groups: Map<string, Group>, skill: Skill, told: Told, marks: number): Group {
+  const difficulty = Math.round(100 * difficultyOf(skill.weights, told));
+  const seconds = secondsOf(skill.weights, told);
+  const key = [marks, difficulty, seconds].join();
+  const group = groups.get(key) ?? { marks, difficulty, seconds, combinations: [], met: [] };
+  groups.set(key, group);
+  return group;
+}
+
+/** The exact combinations of the space, put together by what they are worth. */
+export function groupsOf(asked: Asked, space: ItemSpace<unknown>): Grouped {
+  const { skill, controls, except, seed } = asked;
+  const combinations = space.combinations(skill.tells);
+  const wanted = space.usable < BigInt(LOOKED_AT) ? Number(space.usable) : LOOKED_AT;
+  const drawn = drawSome(skill, { controls, count: wanted, seed, except });
+  const met = new Map<string, unknown[]>();
+  for (const given of drawn) {
+    const key = toldKey(skill, skill.measure(given) as Told);
+    met.set(key, [...(met.get(key) ?? []), given]);
+  }
+  const usual = new Set(drawn.map((given) => marksOf(asked, given)));
+  let apart = 0;
+  let isExact = true;
+  const groups = new Map<string, Group>();
+  for (const { features: told, count } of combinations) {
+    const own = met.get(toldKey(skill, told)) ?? [];
+    // Where all that was met has the same marks the rest has them too; what is drawn in the end is looked at again.
+    if (own.length === 0 && usual.size > 1 && apart++ < DRAWN_APART) {
+      const narrowed = { ...controls, ...controlsFor(told) };
+      own.push(...drawSome(skill, { controls: narrowed, count: 1, seed, except }));
+    }
+    const marks = own.length > 0 || usual.size > 1 ? marksOf(asked, own[0]) : [...usual][0];
+    if (marks === undefined) {
+      // All of its items may be excepted; else it was not looked into.
+      isExact &&= apart <= DRAWN_APART;
+      continue;
+    }
+    const group = groupFor(groups, skill, told, marks);
+    group.combinations.push({ told, count });
+    group.met.push(...own);
+  }
+  return { groups: [...groups.values()], isExact };
+}
+
+/** Marks of an item in a row; undefined if there is no item. */
+export function marksOf({ row, skill, school }: Asked, given: unknown): number | undefined {
+  if (given === undefined) return undefined;
+  if (row.each !== undefined) return row.each;
+  if (row.kind === 'bare' || row.kind === 'choice') return 1;
+  return availableMarks(skill.scheme(given, school));
+}
+
+const toldKey = (skill: Skill, told: Told) => skill.tells.map((name) => String(told[name])).join();
+
+export function distinct(skill: Skill, items: readonly unknown[]): unknown[] {
+  return [...new Map(items.map((given) => [skill.orderless(given), given])).values()];
+}
