@@ -187,11 +187,11 @@ await onFreshServer(async (server, sender) => {
 });
 
 rows.push([
-  'the warm server’s own thread computed at a time: 99 %, 99.9 %, longest',
+  'the warm server’s own thread computed at a time: 99 %, 99.99 %, longest',
   `${ms(held.often)}, ${ms(held.seldom)}, ${ms(held.longest)}`,
-  `99 % below ${LONGEST_HELD} ms`
+  `below ${LONGEST_HELD} ms`
 ]);
-if (held.often > LONGEST_HELD) faults.push(`the server’s thread was held ${ms(held.often)}`);
+if (held.seldom > LONGEST_HELD) faults.push(`the server’s thread was held ${ms(held.seldom)}`);
 rmSync(folder, { recursive: true });
 printTable(`Attack, seed ${SEED}`, rows);
 if (faults.length > 0) {

@@ -33,7 +33,7 @@ if (isMainThread && !process.send && LOOP_WATCH) {
   }, LOOK).unref();
   setInterval(() => {
     if (held.count === 0) return;
-    const told = [held.percentile(99), held.percentile(99.9), held.max];
+    const told = [held.percentile(99), held.percentile(99.99), held.max];
     keep(LOOP_WATCH, JSON.stringify(told.map((nanoseconds) => nanoseconds / 1e6)));
   }, 500).unref();
 
