@@ -43,8 +43,7 @@ for (const half of Array.from({ length: HALVES }).keys()) {
 
 async function look(page: Page, screen: string): Promise<void> {
   await page.setViewportSize({ width: 1280, height: 800 });
-  await page.goto(server.url + screen);
-  await page.waitForLoadState('networkidle');
+  await server.visit(page, screen);
   expect.soft(await faults(page, screen)).toEqual([]);
   // What changes by lamplight is the colours alone.
   await page.evaluate(() => document.documentElement.classList.add('dark'));

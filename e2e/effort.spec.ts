@@ -33,8 +33,7 @@ class Hands {
 
 test('a class of 25 and a printed practice are under 25 actions from nothing', async ({ page }) => {
   const hands = new Hands(page);
-  await page.goto(server.url);
-  await page.waitForLoadState('networkidle');
+  await server.visit(page, '/');
   await hands.click(page.getByRole('link', { name: 'Import a class list' }));
   await hands.fill(page.getByLabel('or a new one'), '7 Copper');
   await hands.fill(page.getByLabel('or its text'), names.join('\n'));
@@ -74,8 +73,7 @@ test('marking takes at most 1.8 keys an item where four of five answers are righ
     keys++;
     await page.keyboard.press(key);
   };
-  await page.goto(`${server.url}/marking/1?by=question`);
-  await page.waitForLoadState('networkidle');
+  await server.visit(page, `/marking/1?by=question`);
   const answer = page.getByRole('textbox', { name: 'Answer' });
   for (let item = 0; item < names.length; item++) {
     await expect(answer).toBeFocused();

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readPdf } from '../scripts/test/pdf-text';
-import { TestServer } from './server';
+import { TestServer, whenLive } from './server';
 
 const server = new TestServer();
 
@@ -53,7 +53,7 @@ test('forty marks of eight skills are an exam in under sixty actions from nothin
   console.log(`from nothing to an exam of eight skills: ${actions} actions`);
   expect(actions).toBeLessThan(60);
 
-  await page.goto(`${server.url}/papers/plans/1`);
+  await server.visit(page, `/papers/plans/1`);
   await expect(trial.getByText('40 marks')).toBeVisible();
   await page.getByRole('button', { name: 'Make the exam' }).click();
   await page.waitForURL('**/exam');
@@ -93,6 +93,7 @@ test('an exam is edited, printed in forms, sat by two classes, marked and graded
   await expect(page.getByText(/✗ .*not met/)).toBeVisible();
   await expect(page.getByText('● Saved')).toBeVisible();
   await page.reload();
+  await whenLive(page);
   await expect(page.getByText('43 marks').first()).toBeVisible();
 
   // Two forms with other numbers, one key; what was typed is no markup.
@@ -140,11 +141,12 @@ test('an exam is edited, printed in forms, sat by two classes, marked and graded
   await page.keyboard.press('Enter');
   await expect(page.getByText('● saved')).toBeVisible();
   await page.reload();
+  await whenLive(page);
   await expect(page.locator('[data-cell="0/1"]')).toHaveValue('1');
   await expect(page.locator('[data-cell="1/0"]')).toHaveValue('0');
 
   // Boundaries, and a part that does not count.
-  await page.goto(`${server.url}/results/${sitting}?with=all`);
+  await server.visit(page, `/results/${sitting}?with=all`);
   await page.getByRole('button', { name: 'set grade boundaries' }).click();
   await page.getByLabel('Name of grade 1').fill('Lamp');
   await page.getByLabel('Least marks of grade 1').fill('30');

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readPdf } from '../scripts/test/pdf-text';
 import { problemsOf } from './problems';
-import { TestServer } from './server';
+import { TestServer, whenLive } from './server';
 
 const server = new TestServer();
 
@@ -69,6 +69,7 @@ test('every row of the house style is followed on every screen, print and export
   }
   await expect(page.getByText('● Saved')).toBeVisible();
   await page.reload();
+  await whenLive(page);
   const traces: string[] = [
     ...tracesIn('house style sample', await page.locator('.samples').innerText())
   ];
@@ -92,6 +93,7 @@ test('every row of the house style is followed on every screen, print and export
   await page.getByRole('button', { name: 'Make a new edition' }).click();
   await page.waitForURL(/papers\/(?!4$)\d+$/);
   await page.waitForLoadState('networkidle');
+  await whenLive(page);
   const paper = new URL(page.url()).pathname;
   traces.push(...tracesIn('editor', await said(page)));
   for (const tab of ['Ramp', 'Errors it reveals']) {

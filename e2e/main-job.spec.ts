@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { readPdf } from '../scripts/test/pdf-text';
-import { TestServer } from './server';
+import { TestServer, whenLive } from './server';
 
 const server = new TestServer();
 
@@ -52,10 +52,10 @@ test('from an empty database to results, and all of it again after a restart', a
   const refused = page.getByRole('status').filter({ hasText: 'carries 4 is blocked by digits 3' });
   await refused.getByRole('button', { name: 'carries 4 with digits 4' }).click();
   await expect(page.getByTestId('count')).toHaveText(/^[1-9]/);
-  await page.goto(
-    `${server.url}/workshop/column-addition?controls=${JSON.stringify({ ...controls, carries: 2 })}`
+  await server.visit(
+    page,
+    `/workshop/column-addition?controls=${JSON.stringify({ ...controls, carries: 2 })}`
   );
-  await page.waitForLoadState('networkidle');
 
   // A ladder, with one item of one's own, saved by itself.
   await page.getByRole('button', { name: 'Start a practice ladder' }).click();
@@ -95,6 +95,7 @@ test('from an empty database to results, and all of it again after a restart', a
   await page.getByLabel('Day').fill('2026-11-20');
   await page.getByRole('button', { name: 'Make the pile of scripts' }).click();
   await page.waitForLoadState('networkidle');
+  await whenLive(page);
   await page.getByRole('button', { name: 'by script' }).click();
   await expect(page).toHaveURL(/by=script/);
   const heading = page.getByRole('heading', { level: 2 });
@@ -139,6 +140,7 @@ test('from an empty database to results, and all of it again after a restart', a
   await server.kill();
   await server.start();
   await page.reload();
+  await whenLive(page);
   await expect(row('Oona Fell')).toContainText('23');
   const [file] = await Promise.all([
     page.waitForEvent('download'),
@@ -167,6 +169,30 @@ test('two windows on one script do not overwrite each other unseen', async ({ pa
   await expect(answer(other)).toHaveValue('126');
 });
 
+test('nothing can be typed before the page hears it', async ({ page }) => {
+  const answer = page.getByRole('textbox', { name: 'Answer' });
+  let release = () => {};
+  const held = new Promise<void>((resolve) => (release = resolve));
+  await page.route('**/_app/immutable/**/*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto(`${server.url}/marking/1?by=script`, { waitUntil: 'domcontentloaded' });
+  const before = await answer.inputValue();
+  const { x, y } = (await answer.boundingBox())!;
+  await page.mouse.click(x + 4, y + 4);
+  await page.keyboard.type('131');
+  await expect(answer).toHaveValue(before);
+  release();
+  await expect(answer).toBeFocused();
+  await page.keyboard.type('131');
+  await expect(page.getByText('○ saving')).toBeHidden();
+  await expect(page.getByText('● saved')).toBeVisible();
+  await page.reload();
+  await whenLive(page);
+  await expect(answer).toHaveValue('131');
+});
+
 test('a killed server loses no acknowledged entry, and what was typed meanwhile is saved later', async ({
   page
 }) => {
@@ -180,6 +206,7 @@ test('a killed server loses no acknowledged entry, and what was typed meanwhile 
   await server.start();
   await expect(page.getByText('● saved')).toBeVisible();
   await page.reload();
+  await whenLive(page);
   await expect(answer).toHaveValue('128');
 });
 
@@ -195,5 +222,6 @@ test('a mark is changed by keyboard, only with a reason, and the total says so',
   await expect(page.getByText('proposed 0, changed by hand')).toBeVisible();
   await expect(page.getByText('● saved')).toBeVisible();
   await page.reload();
+  await whenLive(page);
   await expect(page.getByText('proposed 0, changed by hand')).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { TestServer } from './server';
+import { TestServer, whenLive } from './server';
 
 const server = new TestServer();
 
@@ -34,6 +34,7 @@ test('a plan is made, met while it is typed, and says what cannot hold and what 
   await expect(trial.getByText('20 marks')).toBeVisible();
   await expect(page.getByText('● Saved')).toBeVisible();
   await page.reload();
+  await whenLive(page);
   await expect(rows).toHaveCount(2);
   await expect(trial.getByText('20 marks')).toBeVisible();
 
@@ -86,6 +87,7 @@ test('a plan has sections, an error to show, a row of two skills and questions o
   await expect(trial.getByText('Long multiplication').first()).toBeVisible();
   await expect(page.getByText('● Saved')).toBeVisible();
   await page.reload();
+  await whenLive(page);
   await expect(page.getByLabel('Class to which the items are new')).not.toHaveValue('0');
   await expect(sections.getByRole('listitem')).toHaveCount(2);
 

@@ -4,7 +4,7 @@ import { loadedAtOnce, weightOf } from '../scripts/bench/first-load';
 import { readPdf } from '../scripts/test/pdf-text';
 import { addresses, unvisited } from './addresses';
 import { problemsOf } from './problems';
-import { TestServer } from './server';
+import { TestServer, whenLive } from './server';
 
 const server = new TestServer();
 
@@ -111,6 +111,7 @@ test('a skill is found by typing; a rung spreads a feature; the paper is worked 
   await expect(rung.getByRole('group', { name: /^Item/ })).toHaveCount(3);
   await expect(page.getByText('● Saved')).toBeVisible();
   await page.reload();
+  await whenLive(page);
   await expect(rung).toContainText('exchanges yes ×2, no ×1');
 });
 

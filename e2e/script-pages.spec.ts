@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { TestServer } from './server';
+import { TestServer, whenLive } from './server';
 
 const server = new TestServer();
 
@@ -9,14 +9,13 @@ test.afterAll(() => server.stop());
 test('a page of a script is uploaded and shown: a PDF drawn, a picture as it is, anything else refused', async ({
   page
 }) => {
-  await page.goto(`${server.url}/classes`);
-  await page.waitForLoadState('networkidle');
+  await server.visit(page, `/classes`);
   await page.getByLabel('New class').fill('8 Tin');
   await page.getByRole('button', { name: 'Make it' }).click();
   await page.getByLabel('Add a pupil').fill('Wren Hollow');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText('1 pupil', { exact: true })).toBeVisible();
-  await page.goto(`${server.url}/papers`);
+  await server.visit(page, `/papers`);
   await page.getByRole('button', { name: 'New practice ladder' }).click();
   await page.waitForURL(/\/papers\/\d+/);
   const pdf = await (await page.request.get(`${page.url()}/print`)).body();
@@ -24,6 +23,7 @@ test('a page of a script is uploaded and shown: a PDF drawn, a picture as it is,
   await page.getByRole('button', { name: 'Make the pile of scripts' }).click();
   await page.waitForURL(/\/marking\//);
   await page.waitForLoadState('networkidle');
+  await whenLive(page);
   const file = page.getByLabel('Add a page of this script');
   await file.setInputFiles({
     name: 'page.pdf',
@@ -43,8 +43,7 @@ test('a page of a script is uploaded and shown: a PDF drawn, a picture as it is,
 
   // A page belongs to its own sitting, and is shown under no other.
   const address = new URL(page.url()).pathname;
-  await page.goto(`${server.url}/papers/1`);
-  await page.waitForLoadState('networkidle');
+  await server.visit(page, `/papers/1`);
   await page.getByRole('button', { name: 'A class sits it' }).click();
   await page.getByLabel('Day').fill('2026-11-20');
   await page.getByRole('button', { name: 'Make the pile of scripts' }).click();

@@ -5,6 +5,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { OwnServer } from '../scripts/test/own-server';
 
+/** Waits until a page hears what is typed into it, however long its scripts take. */
+export async function whenLive(page: Page): Promise<void> {
+  await page.locator('main:not([inert])').waitFor({ state: 'attached' });
+}
+
 /** The built application on a database of its own, which can be killed and started again on the same port. */
 export class TestServer {
   readonly database: string;
@@ -53,6 +58,7 @@ export class TestServer {
   async visit(page: Page, path: string): Promise<void> {
     await page.goto(this.url + path);
     await page.waitForLoadState('networkidle');
+    await whenLive(page);
   }
 
   /** Ends the process at once, as a power cut would. */

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readPdf } from '../scripts/test/pdf-text';
-import { TestServer } from './server';
+import { TestServer, whenLive } from './server';
 
 const server = new TestServer();
 
@@ -104,6 +104,7 @@ test('sheets are kept for a class, and scores and times are noted and last', asy
   await expect(row).toContainText('6.0');
   await expect(row).toContainText('2.0 more');
   await page.reload();
+  await whenLive(page);
   await expect(cell('Alder Finch, B: time')).toHaveValue('1:30');
   await page.getByRole('button', { name: 'remove' }).click();
   await expect(page.getByText('Timed practice: near doubles is in the bin.')).toBeVisible();

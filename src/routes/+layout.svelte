@@ -3,8 +3,12 @@
   import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
   import { theme } from '$lib/ui/kit/theme';
   import Rail from '$lib/ui/shell/Rail.svelte';
+  import { onMount } from 'svelte';
 
   let { data, children } = $props();
+  /** Until the scripts of the page are there, nothing could hear what is typed: so nothing can be typed. */
+  let isLive = $state(false);
+  onMount(() => (isLive = true));
   let isHelpOpen = $state(false);
 
   function help(event: KeyboardEvent) {
@@ -22,7 +26,7 @@
   <a class="skip" href="#main">To the content</a>
   <div class="frame">
     <Rail onhelp={() => (isHelpOpen = true)} />
-    <main id="main" tabindex="-1">
+    <main id="main" tabindex="-1" inert={!isLive}>
       {#if data.openWarning}<p class="open">{data.openWarning}</p>{/if}
       {@render children()}
     </main>
