@@ -16,23 +16,38 @@ export function worked(skillId: string, line: string, school?: string): WorkedIt
   return new WorkedItem(skill, skill.given.parse(line)!, school ?? schoolsOf(skill)[0]!);
 }
 
+/** Keeps what a function gives for a skill and a seed: tests ask for the same again and again. */
+export function kept<T>(make: (skill: Skill, seed: number) => T): (skill: Skill, seed: number) => T {
+  const all = new Map<string, T>();
+  return (skill, seed) => {
+    const key = `${skill.id} ${seed}`;
+    const found = all.get(key) ?? make(skill, seed);
+    all.set(key, found);
+    return found;
+  };
+}
+
 /** Items of a skill's own ladder: what is really used. */
-export function itemsOf(skill: Skill, seed: number): unknown[] {
-  return skill.ladder.flatMap(({ controls }) => {
+export const itemsOf = kept((skill, seed): readonly unknown[] =>
+  skill.ladder.flatMap(({ controls }) => {
     const drawn = drawItems(skill, { controls, count: 2, seed });
     assert.ok(drawn.ok);
     return drawn.given;
-  });
-}
+  })
+);
+
+const workedItemsOf = kept((skill, seed) =>
+  itemsOf(skill, seed).flatMap((given) =>
+    schoolsOf(skill).map((school) => new WorkedItem(skill, given, school))
+  )
+);
 
 /** Checks items of every skill's ladder in every school, from fixed seeds. */
 export function forItems(check: (item: WorkedItem) => void, numRuns = 3): void {
   for (const skill of skills) {
     fc.assert(
       fc.property(seeds, (seed) => {
-        for (const given of itemsOf(skill, seed)) {
-          for (const school of schoolsOf(skill)) check(new WorkedItem(skill, given, school));
-        }
+        for (const item of workedItemsOf(skill, seed)) check(item);
       }),
       // Shrinking would draw every ladder again and again.
       { numRuns, seed: 1852, endOnFailure: true }

@@ -10,13 +10,13 @@ const relations = ['same', 'multiple', 'shared-factor', 'coprime'] as const;
 const FRIENDLY = [1, 2, 3, 4, 5, 6, 8, 10, 12];
 
 /** What two denominators settle; a whole number has denominator 1. */
-export interface Denominators {
+export type Denominators = {
   readonly relation: (typeof relations)[number];
   /** The least one. */
   readonly commonDenominator: number;
   readonly largestDenominator: number;
   readonly friendly: boolean;
-}
+};
 
 export function lookAtDenominators(
   { denominator: one }: Fraction,

@@ -15,12 +15,12 @@ export interface Given {
 }
 
 /** What the two fractions settle, whatever the whole parts. */
-export interface Pair extends Denominators {
+export type Pair = Denominators & {
   readonly regroups: boolean;
   readonly makesWhole: boolean;
   readonly simplifies: boolean;
   readonly wholeAddend: boolean;
-}
+};
 
 export function lookAtFractions(one: Fraction, other: Fraction): Pair {
   const denominators = lookAtDenominators(one, other);

@@ -17,7 +17,7 @@ export function items(wanted: Wanted): ItemSpace<Given> {
   const { min, max } = wanted.range('largestWhole');
   const isAsked = [false, true].map((fractionOnly) => wanted.meets({ fractionOnly }));
   // Two whole numbers are no item.
-  const isWanted = settled.map((pair) => pair.largestDenominator > 1 && wanted.meets({ ...pair }));
+  const isWanted = settled.map((pair) => pair.largestDenominator > 1 && wanted.meets(pair));
   const partsOf = (key: number) => ({ place: key >> 1, fractionOnly: key % 2 === 1 });
   const weight = (key: number) => {
     const { place, fractionOnly } = partsOf(key);

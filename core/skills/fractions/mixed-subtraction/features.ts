@@ -18,11 +18,11 @@ export interface Given {
 }
 
 /** What the two fractions settle, whatever the whole parts. */
-export interface Pair extends Denominators {
+export type Pair = Denominators & {
   readonly regroups: boolean;
   readonly simplifies: boolean;
   readonly wholeMinuend: boolean;
-}
+};
 
 /** Whether the fraction above is too small for the one below. */
 export function needsRegrouping(minuend: Fraction, subtrahend: Fraction): boolean {

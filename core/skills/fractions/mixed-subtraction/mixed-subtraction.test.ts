@@ -86,38 +86,79 @@ test('features are those of an independent measurement', () => {
   );
 });
 
-/** Every item with these denominators and that least common one. */
-function listed(denominators: readonly number[], common: number): Given[] {
-  const all = operands(99, denominators);
+/** Every item with these denominators, that least common one, and a largest whole part in that range. */
+function listed(denominators: readonly number[], common: number, range: WholeRange): Given[] {
+  const all = operands(range.max, denominators);
   const parts = ({ whole, numerator, denominator }: Operand) =>
     common * whole + (common / denominator) * numerator;
-  return all.flatMap((minuend) =>
-    all
-      .filter((subtrahend) => parts(subtrahend) < parts(minuend))
-      .map((subtrahend): Given => ({ minuend, subtrahend }))
-      .filter((given) => measure(given).commonDenominator === common)
-  );
+  return all
+    .filter(({ whole }) => whole >= range.min)
+    .flatMap((minuend) =>
+      all
+        .filter((subtrahend) => parts(subtrahend) < parts(minuend))
+        .map((subtrahend): Given => ({ minuend, subtrahend }))
+        .filter((given) => measure(given).commonDenominator === common)
+    );
 }
 
+interface WholeRange {
+  readonly min: number;
+  readonly max: number;
+}
+
+/** The smallest whole parts, with what is special about them, and the largest. */
+const wholeRanges: readonly WholeRange[] = [
+  { min: 0, max: 9 },
+  { min: 97, max: 99 }
+];
+
 test('counts equal those of a list of every item with the common denominator 6', () => {
-  const within = { commonDenominator: { min: 6, max: 6 } };
-  const all = listed([1, 2, 3, 6], 6);
-  countsAsMeasured({ specs, items: all, measure, within, space: items });
-  combinationsAsMeasured(under(within), skill.tells, all.map(measure));
-  const rare = { ...within, wholeVanishes: true, simplifies: true, fractionOnly: true };
-  ranksAsListed(
-    under(rare),
-    all.filter((given) => {
-      const { wholeVanishes, simplifies, fractionOnly } = measure(given);
-      return wholeVanishes && simplifies && fractionOnly;
-    }),
-    (given) => skill.given.print(given)
-  );
+  for (const largestWhole of wholeRanges) {
+    const within = { commonDenominator: { min: 6, max: 6 }, largestWhole };
+    const all = listed([1, 2, 3, 6], 6, largestWhole);
+    countsAsMeasured({ specs, items: all, measure, within, space: items });
+    combinationsAsMeasured(under(within), skill.tells, all.map(measure));
+    const rare = { ...within, wholeVanishes: true, simplifies: true };
+    ranksAsListed(
+      under(rare),
+      all.filter((given) => {
+        const { wholeVanishes, simplifies } = measure(given);
+        return wholeVanishes && simplifies;
+      }),
+      (given) => skill.given.print(given)
+    );
+  }
 });
 
 test('fourths and sixths are all the items with a shared factor and the common denominator 12', () => {
-  const within = { commonDenominator: { min: 12, max: 12 }, relation: new Set(['shared-factor']) };
-  countsAsMeasured({ specs, items: listed([4, 6], 12), measure, within, space: items });
+  for (const largestWhole of wholeRanges) {
+    const relation = new Set(['shared-factor']);
+    const within = { commonDenominator: { min: 12, max: 12 }, relation, largestWhole };
+    const all = listed([4, 6], 12, largestWhole);
+    countsAsMeasured({ specs, items: all, measure, within, space: items });
+  }
+});
+
+test('every size of the whole parts is counted', () => {
+  const within = { commonDenominator: { min: 6, max: 6 } };
+  const sizes = under(within).combinations(['largestWhole']);
+  const all = operands(99, [1, 2, 3, 6]);
+  const sixths = ({ whole, numerator, denominator }: Operand) =>
+    6 * whole + (6 / denominator) * numerator;
+  const areSixths = (one: Operand, other: Operand) =>
+    [one, other].some(({ denominator }) => denominator === 6) ||
+    (one.denominator * other.denominator === 6 && one.denominator !== other.denominator);
+  const counts = new Map<number, bigint>();
+  for (const one of all) {
+    for (const other of all) {
+      if (sixths(other) >= sixths(one) || !areSixths(one, other)) continue;
+      counts.set(one.whole, (counts.get(one.whole) ?? 0n) + 1n);
+    }
+  }
+  assert.deepEqual(
+    new Map(sizes.map(({ features, count }) => [features['largestWhole'], count])),
+    counts
+  );
 });
 
 test('error patterns give the answers worked by hand', () => {

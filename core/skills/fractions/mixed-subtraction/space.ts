@@ -20,7 +20,7 @@ export function items(wanted: Wanted): ItemSpace<Given> {
   const uppers = Array.from({ length: range.max - range.min + 1 }, (_, at) => range.min + at);
   const countOf = classCounts(uppers);
   // A pair is met once for each kind of whole parts.
-  const isPairWanted = settled.map((pair) => wanted.meets({ ...pair }));
+  const isPairWanted = settled.map((pair) => wanted.meets(pair));
   const parts = (key: number) => {
     const pair = Math.floor(key / WHOLES.length);
     return { pair, wholes: WHOLES[key % WHOLES.length]!, fractions: pairAt(pair) };
