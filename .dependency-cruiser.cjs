@@ -73,6 +73,12 @@ module.exports = {
       from: { path: '^src/lib/ui/', pathNot: TEST },
       to: { path: '^src/lib/server/' }
     },
+    {
+      name: 'the contract knows neither of the sides that speak by it',
+      severity: 'error',
+      from: { path: '^src/lib/contract/', pathNot: TEST },
+      to: { path: '^src/(routes|lib/(?!contract/))' }
+    },
     ...upwards('core', 'core', core),
     ...upwards('server', 'src/lib/server', server),
     ...upwards('database', 'src/lib/server/database', database)

@@ -1,12 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import {
-  difficultyOf,
-  drawItems,
-  itemsUnder,
-  WorkedItem,
-  type Features
-} from '../skill';
+import { difficultyOf, drawItems, itemsUnder, WorkedItem, type Features } from '../skill';
 import { kept, schoolsOf, skills } from './skills.test-helper';
 
 /** Up to 600 different items of each rung of a ladder. */

@@ -17,7 +17,9 @@ export function worked(skillId: string, line: string, school?: string): WorkedIt
 }
 
 /** Keeps what a function gives for a skill and a seed: tests ask for the same again and again. */
-export function kept<T>(make: (skill: Skill, seed: number) => T): (skill: Skill, seed: number) => T {
+export function kept<T>(
+  make: (skill: Skill, seed: number) => T
+): (skill: Skill, seed: number) => T {
   const all = new Map<string, T>();
   return (skill, seed) => {
     const key = `${skill.id} ${seed}`;

@@ -1,3 +1,4 @@
+import type { Refusal, Reply } from '$lib/contract/replies';
 import type { DraftReply } from './draft.svelte';
 
 /**
@@ -15,16 +16,16 @@ export async function postDraft<T>(
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(body)
     });
-    const answer = await response.json();
-    if (response.status >= 500) {
-      const message: string | undefined = answer?.error?.message;
-      return message ? { ...unheard, message } : unheard;
-    }
-    if (response.ok) return { ok: true, version: answer.version };
-    const { code, message, details } = answer.error;
-    return code === 'changed'
-      ? { ok: false, code, ...currentOf(details) }
-      : { ok: false, code: 'refused', message };
+    // What reads replies by the contract is loaded when it is needed: a save must not wait for that.
+    const said = (await response.json()) as Partial<Reply<'saved'> & Refusal>;
+    const { error } = said;
+    if (response.status >= 500) return error ? { ...unheard, message: error.message } : unheard;
+    if (response.ok)
+      return said.version === undefined ? unheard : { ok: true, version: said.version };
+    if (!error) return unheard;
+    return error.code === 'changed'
+      ? { ok: false, code: 'changed', ...currentOf(error.details) }
+      : { ok: false, code: 'refused', message: error.message };
   } catch {
     return unheard;
   }

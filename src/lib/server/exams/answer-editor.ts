@@ -11,6 +11,7 @@ import {
 import { findListedSkill, OWN_QUESTION } from '@zealous-quill/core/catalogue';
 import { schoolIn, skillOf } from '@zealous-quill/core/skill';
 import { partSeed } from '@zealous-quill/core/spaces';
+import type { Reply } from '$lib/contract/replies';
 import { z } from 'zod';
 import type { Db } from '../database/base/db';
 import { examProblems } from '../database/exams/exam-problems';
@@ -46,16 +47,7 @@ export const examAsk = z.strictObject({
 export type ExamAsk = z.infer<typeof examAsk>;
 
 export type ExamAnswer =
-  | {
-      readonly ok: true;
-      /** What is given in the place of what was, by the id of the part. */
-      readonly given: Readonly<Record<string, unknown>>;
-      readonly added?: Omit<PaperPart, 'id'>;
-      readonly facts: ExamFacts;
-      /** Who has met an item, in words, by the key of its part. */
-      readonly met?: Readonly<Record<string, string>>;
-    }
-  | { readonly ok: false; readonly message: string };
+  ({ readonly ok: true } & Reply<'examAnswer'>) | { readonly ok: false; readonly message: string };
 
 /** Answers what an editor asks; facts of the whole exam come with everything. */
 export async function answerExam(

@@ -2,21 +2,12 @@ import {
   lineWords,
   type AssemblyError,
   type Blueprint,
-  type ExamPart,
-  type Totals
+  type ExamPart
 } from '@zealous-quill/core/exams';
 import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
 import { findCard } from '@zealous-quill/core/catalogue';
+import type { Reply } from '$lib/contract/replies';
 import { findSkill, skillOf } from '@zealous-quill/core/skill';
-
-/** Whatever a plan was tried to give, as a page shows it. */
-export type Tried =
-  | { readonly ok: true; readonly parts: readonly ShownPart[]; readonly totals: Totals }
-  | {
-      readonly ok: false;
-      readonly message: string;
-      readonly lines: readonly { line: string; words: string; nearest: unknown }[];
-    };
 
 /** A part with its item on one line. */
 export interface ShownPart extends Pick<
@@ -59,7 +50,7 @@ function startRow(id: string, row: string): Blueprint['rows'][number] {
 }
 
 /** Why a plan cannot be met, with what could be changed. */
-export function triedInVain(plan: Blueprint, error: AssemblyError): Tried & { ok: false } {
+export function triedInVain(plan: Blueprint, error: AssemblyError): Reply<'tried'> & { ok: false } {
   const wordsOf = (line: string) => lineWords(plan, line, (skill) => findCard(skill)!.title);
   switch (error.code) {
     case 'empty-space': {

@@ -16,8 +16,8 @@ export function fail(
   return Response.json({ error: { code, message, details } }, { status });
 }
 
-/** Counts are bigints and travel as decimal strings. */
-export function reply(body: unknown): Response {
+/** A reply to a page is of the contract. Counts are bigints and travel as decimal strings. */
+export function reply<Body = unknown>(body: Body): Response {
   const text = JSON.stringify(body, (_, value) => (typeof value === 'bigint' ? `${value}` : value));
   return new Response(text, { headers: { 'content-type': 'application/json' } });
 }

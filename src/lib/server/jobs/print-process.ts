@@ -1,4 +1,5 @@
 import { fork, type ChildProcess } from 'node:child_process';
+import { constants, setPriority } from 'node:os';
 import type { PrintAnswer, PrintOrder } from './print-worker';
 import { workerFile } from './worker-file';
 
@@ -23,6 +24,8 @@ export class PrintProcess {
     child.once('exit', () => {
       if (this.child === child) this.child = undefined;
     });
+    // Whoever turns a page waits for less than whoever prints.
+    if (child.pid) setPriority(child.pid, constants.priority.PRIORITY_BELOW_NORMAL);
     this.child = child;
     hold(child, false);
     return child;

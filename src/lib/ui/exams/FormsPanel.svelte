@@ -5,6 +5,7 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { page } from '$app/state';
+  import { askServer } from '../ask-server';
   import { plural } from '../format';
   import type { ExamEditor } from './exam-editor.svelte';
 
@@ -34,17 +35,9 @@
     problem = '';
     // Forms are drawn of what stands on the server.
     if (await editor.draft.settle()) {
-      try {
-        const reply = await fetch(`/papers/${paperId}/exam/forms`, {
-          method: 'POST',
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify(ask)
-        });
-        if (!reply.ok) problem = (await reply.json()).error.message;
-        await invalidateAll();
-      } catch {
-        problem = 'The server does not answer. Try it again.';
-      }
+      const drawn = await askServer('done', `/papers/${paperId}/exam/forms`, { json: ask });
+      if (!drawn.ok) problem = drawn.message;
+      await invalidateAll();
     }
     isBusy = false;
   }

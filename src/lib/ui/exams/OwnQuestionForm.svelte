@@ -5,6 +5,7 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { untrack } from 'svelte';
+  import { askServer } from '../ask-server';
   import type { ExamEditor } from './exam-editor.svelte';
   import TypedText from './TypedText.svelte';
 
@@ -48,18 +49,10 @@
     if (!file) return;
     isSending = true;
     problem = '';
-    try {
-      const reply = await fetch('/papers/pictures', {
-        method: 'POST',
-        headers: { 'content-type': 'application/octet-stream' },
-        body: file
-      });
-      const answer = await reply.json();
-      if (reply.ok) own.picture = { name: answer.name, alt: own.picture?.alt ?? '' };
-      else problem = answer.error.message;
-    } catch {
-      problem = 'The server does not answer. Choose the picture again.';
-    }
+    const advice = 'Choose the picture again.';
+    const answer = await askServer('pictureKept', '/papers/pictures', { bytes: file, advice });
+    if (answer.ok) own.picture = { name: answer.reply.name, alt: own.picture?.alt ?? '' };
+    else problem = answer.message;
     isSending = false;
     if (!problem) put();
   }

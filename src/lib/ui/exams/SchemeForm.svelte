@@ -5,6 +5,7 @@
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { setDepartmentScheme } from './department-scheme';
   import { page } from '$app/state';
+  import { askServer } from '../ask-server';
   import { moment } from '../format';
   import type { ExamEditor } from './exam-editor.svelte';
 
@@ -72,17 +73,11 @@
   async function holdFromNow() {
     problem = reason.trim() === '' ? 'Say why: it is kept with the scheme.' : '';
     if (problem) return;
-    try {
-      const reply = await fetch(`/papers/${page.params['id']}/exam/scheme`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ part: part.id, scheme, reason, was: page.data['schemesWere'] })
-      });
-      if (reply.ok) location.reload();
-      else problem = (await reply.json()).error.message;
-    } catch {
-      problem = 'The server does not answer. Try it again.';
-    }
+    const answer = await askServer('done', `/papers/${page.params['id']}/exam/scheme`, {
+      json: { part: part.id, scheme, reason, was: page.data['schemesWere'] }
+    });
+    if (answer.ok) location.reload();
+    else problem = answer.message;
   }
 
   /** The scheme becomes the department's, and this part has none of its own any more. */

@@ -1,4 +1,5 @@
 import type { Scheme } from '@zealous-quill/core/schemes';
+import { askServer } from '../ask-server';
 
 /** What came of it: what it is now, to be sent with the next change, and why it was not done; empty if it was. */
 export interface SetScheme {
@@ -14,22 +15,8 @@ export async function setDepartmentScheme(asked: {
   /** What stood there when it was read; empty for the usual scheme. */
   readonly was: string;
 }): Promise<SetScheme> {
-  try {
-    const reply = await fetch('/house-style/scheme', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(asked)
-    });
-    const answer = (await reply.json()) as Answer;
-    if (reply.ok) return { was: answer.was ?? '', problem: '' };
-    const now = answer.error?.details?.was;
-    return { ...(now !== undefined && { was: now }), problem: answer.error?.message ?? '' };
-  } catch {
-    return { problem: 'The server does not answer. Try it again.' };
-  }
-}
-
-interface Answer {
-  readonly was?: string;
-  readonly error?: { readonly message: string; readonly details?: { readonly was?: string } };
+  const answer = await askServer('schemeSet', '/house-style/scheme', { json: asked });
+  if (answer.ok) return { was: answer.reply.was, problem: '' };
+  const now = answer.details['was'];
+  return { ...(typeof now === 'string' && { was: now }), problem: answer.message };
 }

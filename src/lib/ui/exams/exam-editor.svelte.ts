@@ -9,6 +9,7 @@ import {
   type ExamFacts,
   type PaperPart
 } from '@zealous-quill/core/exams';
+import type { Reply } from '$lib/contract/replies';
 import type { Draft } from '../draft.svelte';
 
 /** What an editor asks of the server. */
@@ -19,14 +20,7 @@ export type Want =
   | { readonly what: 'new'; readonly kind: PaperPart['kind']; readonly skill: string };
 
 export type Answer =
-  | {
-      readonly ok: true;
-      readonly given: Readonly<Record<string, unknown>>;
-      readonly added?: Omit<PaperPart, 'id'>;
-      readonly facts: ExamFacts;
-      readonly met?: Readonly<Record<string, string>>;
-    }
-  | { readonly ok: false; readonly message: string };
+  ({ readonly ok: true } & Reply<'examAnswer'>) | { readonly ok: false; readonly message: string };
 
 export type Ask = (ask: { exam: Exam; turn: number; want: Want }) => Promise<Answer>;
 

@@ -1,3 +1,5 @@
+import type { Reply } from '$lib/contract/replies';
+
 /** A number as it stands on the server. */
 export interface SavedCell {
   readonly value: number | null;
@@ -27,12 +29,7 @@ export interface SentCell {
 }
 
 /** What became of a number that was sent, and what stands there now. */
-export interface CellReply {
-  readonly row: number;
-  readonly column: number;
-  readonly code: string;
-  readonly now: SavedCell | null;
-}
+export type CellReply = Reply<'cells'>['cells'][number];
 
 /** Sends numbers; undefined where nobody answers. */
 export type SendCells = (cells: readonly SentCell[]) => Promise<readonly CellReply[] | undefined>;

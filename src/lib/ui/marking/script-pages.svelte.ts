@@ -1,10 +1,8 @@
+import type { Reply } from '$lib/contract/replies';
+import { askServer } from '../ask-server';
+
 /** A picture of a script. */
-export interface Page {
-  readonly id: number;
-  readonly mediaType: string;
-  /** Degrees it is turned clockwise. */
-  readonly turn: number;
-}
+export type Page = Reply<'scriptPages'>['pages'][number];
 
 /** Where an item stands on the pages of a script: the page, and how far down it, from 0 to 1. */
 export interface Spot {
@@ -61,7 +59,7 @@ export class ScriptPages {
       this.problem = `This file has ${size} MB; a page may have up to 10 MB.`;
       return;
     }
-    await this.ask(scriptId, `?script=${scriptId}`, { method: 'POST', body: file });
+    await this.ask(scriptId, `?script=${scriptId}`, { bytes: file });
   }
 
   turn(scriptId: number, { id, turn }: Page): Promise<void> {
@@ -77,23 +75,18 @@ export class ScriptPages {
   }
 
   private change(scriptId: number, id: number, asked: object): Promise<void> {
-    return this.ask(scriptId, `/${id}`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(asked)
-    });
+    return this.ask(scriptId, `/${id}`, { json: asked });
   }
 
-  private async ask(scriptId: number, path: string, request: RequestInit): Promise<void> {
+  private async ask(
+    scriptId: number,
+    path: string,
+    act: { json?: object; bytes?: File; method?: 'DELETE' }
+  ): Promise<void> {
     this.isBusy = true;
-    try {
-      const reply = await fetch(`/marking/${this.sittingId}/pages${path}`, request);
-      const answer = await reply.json();
-      this.problem = reply.ok ? null : answer.error.message;
-      if (reply.ok) this.pages = { ...this.pages, [scriptId]: answer.pages };
-    } catch {
-      this.problem = 'The server does not answer. Try it again.';
-    }
+    const answer = await askServer('scriptPages', `/marking/${this.sittingId}/pages${path}`, act);
+    this.problem = answer.ok ? null : answer.message;
+    if (answer.ok) this.pages = { ...this.pages, [scriptId]: answer.reply.pages };
     this.isBusy = false;
   }
 }

@@ -1,5 +1,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
+  import type { Reply } from '$lib/contract/replies';
+  import { askServer } from '$lib/ui/ask-server';
   import Button from '$lib/ui/kit/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
@@ -30,15 +32,8 @@
   let kind = $state('paper');
   let pages: HTMLElement;
 
-  interface Print {
+  interface Print extends Reply<'pages'> {
     readonly query: string;
-    readonly count: number;
-    readonly size: { readonly width: number; readonly height: number };
-    readonly sections: readonly {
-      readonly id: string;
-      readonly at: number;
-      readonly page: number;
-    }[];
   }
   /** The pages that are shown: those of before until it is known what the next are. */
   let print = $state.raw<Print | null>(null);
@@ -65,20 +60,17 @@
       leaving.abort();
       end('This was stopped. What stands here is of before.');
     };
-    void fetch(`/papers/${paperId}/pages?${asked}`, { signal: leaving.signal })
-      .then(async (reply) => {
-        const answer = await reply.json();
-        if (leaving.signal.aborted) return;
-        end(reply.ok ? '' : answer.message);
-        if (!reply.ok) return;
-        print = { query: asked, ...(answer as Omit<Print, 'query'>) };
-        if (kind === 'paper') {
-          onplaces?.(Object.fromEntries(print.sections.map(({ id, page }) => [id, page])));
-        }
-      })
-      .catch(() => {
-        if (!leaving.signal.aborted) end('The server does not answer.');
-      });
+    const { signal } = leaving;
+    const address = `/papers/${paperId}/pages?${asked}`;
+    void askServer('pages', address, { signal, advice: '' }).then((answer) => {
+      if (signal.aborted) return;
+      end(answer.ok ? '' : answer.message);
+      if (!answer.ok) return;
+      print = { query: asked, ...answer.reply };
+      if (kind === 'paper') {
+        onplaces?.(Object.fromEntries(print.sections.map(({ id, page }) => [id, page])));
+      }
+    });
     return () => {
       leaving.abort();
       end('');

@@ -1,29 +1,10 @@
-import type { Blueprint, Bounds, Totals } from '@zealous-quill/core/exams';
+import type { Blueprint, Bounds } from '@zealous-quill/core/exams';
+import type { Reply } from '$lib/contract/replies';
+import { askServer } from '../ask-server';
 import type { Unmet } from './plan-edits';
 
-/** A part as a page shows it. */
-interface TriedPart {
-  readonly row: string;
-  readonly question: number;
-  readonly title: string;
-  readonly line: string;
-  readonly kind: string;
-  readonly marks: number;
-  /** Hundredths of a logit. */
-  readonly difficulty: number;
-  readonly seconds: number;
-}
-
-/** A line that cannot hold with others, and a value of it that would. */
-interface Offer {
-  readonly line: string;
-  readonly words: string;
-  readonly nearest: number | Bounds | null | undefined;
-}
-
-export type Trial =
-  | { readonly ok: true; readonly parts: readonly TriedPart[]; readonly totals: Totals }
-  | { readonly ok: false; readonly message: string; readonly lines: readonly Offer[] };
+/** What a plan gives, or why it gives nothing. */
+export type Trial = Reply<'tried'>;
 
 /** Milliseconds from the last change of a plan to its trial. */
 const PAUSE = 350;
@@ -64,18 +45,8 @@ export class Trials {
   }
 
   private async fetched(asked: Asked, signal: AbortSignal): Promise<Trial> {
-    try {
-      const reply = await fetch(this.address, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(asked),
-        signal
-      });
-      const answer = await reply.json();
-      return reply.ok ? answer : { ok: false, message: answer.error.message, lines: [] };
-    } catch {
-      return { ok: false, message: 'The server does not answer.', lines: [] };
-    }
+    const answer = await askServer('tried', this.address, { json: asked, signal, advice: '' });
+    return answer.ok ? answer.reply : { ok: false, message: answer.message, lines: [] };
   }
 }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { askServer } from '../ask-server';
   import { heldWords } from './held-words';
 
   interface Props {
@@ -12,14 +13,12 @@
   let { kind, id, except }: Props = $props();
 
   async function held(): Promise<string> {
-    const answer = await fetch(`/records/bin/along?${new URLSearchParams({ kind, id: `${id}` })}`);
-    if (!answer.ok) return '';
-    return heldWords((await answer.json()) as Record<string, number>, except);
+    const query = new URLSearchParams({ kind, id: `${id}` });
+    const answer = await askServer('takenAlong', `/records/bin/along?${query}`);
+    return answer.ok ? heldWords(answer.reply, except) : 'all that belongs to it';
   }
 </script>
 
 {#await held() then words}
   {#if words}with <strong>{words}</strong>{/if}
-{:catch}
-  with all that belongs to it
 {/await}

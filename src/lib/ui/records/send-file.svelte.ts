@@ -1,11 +1,7 @@
+import { askServer } from '../ask-server';
+
 /** Bytes that are sent at a time. */
 const PIECE = 4 * 1024 * 1024;
-
-interface Answer {
-  readonly file?: string;
-  readonly bytes?: number;
-  readonly error?: { readonly message: string; readonly details: { readonly bytes?: number } };
-}
 
 /** Sends a file of any size to the server in pieces, saying how far it is; it can be stopped. */
 export class FileSender {
@@ -18,35 +14,30 @@ export class FileSender {
 
   /** The word by which the server knows the file; undefined if it was stopped or refused, and then `problem` says why. */
   async deliver(file: Blob, to: string): Promise<string | undefined> {
-    this.stopping = new AbortController();
+    const { signal } = (this.stopping = new AbortController());
     this.problem = '';
     this.share = 0;
     let known = '';
     try {
       for (let at = 0; at < file.size;) {
         const query = new URLSearchParams({ file: known, at: String(at) });
-        const reply = await this.send(`${to}?${query}`, {
-          method: 'POST',
-          headers: { 'content-type': 'application/octet-stream' },
-          body: file.slice(at, at + PIECE),
-          signal: this.stopping.signal
-        });
-        const answer = (await reply.json()) as Answer;
-        const wanted = reply.ok ? answer.bytes : answer.error?.details.bytes;
-        if (wanted === undefined) {
-          this.problem = answer.error?.message ?? 'The server did not take the file.';
+        const answer = await askServer(
+          'pieceTaken',
+          `${to}?${query}`,
+          { bytes: file.slice(at, at + PIECE), signal, advice: 'Send the file again.' },
+          this.send
+        );
+        // A server that wants another piece says which.
+        const wanted = answer.ok ? answer.reply.bytes : answer.details['bytes'];
+        if (typeof wanted !== 'number') {
+          if (!answer.ok) this.problem = signal.aborted ? 'This was stopped.' : answer.message;
           return undefined;
         }
-        known = answer.file ?? known;
+        if (answer.ok) known = answer.reply.file;
         at = wanted;
         this.share = at / file.size;
       }
       return known;
-    } catch {
-      this.problem = this.stopping.signal.aborted
-        ? 'This was stopped.'
-        : 'The server does not answer. Send the file again.';
-      return undefined;
     } finally {
       this.share = null;
     }

@@ -30,7 +30,8 @@ test('a file of any size goes in pieces, and is known by one word', async () => 
 });
 
 test('a refusal is said in its own words; where nobody answers that is said', async () => {
-  const full = Response.json({ error: { message: 'No room.', details: {} } }, { status: 507 });
+  const error = { code: 'full', message: 'No room.', details: {} };
+  const full = Response.json({ error }, { status: 507 });
   const refused = serving((call) => (call === 2 ? full : undefined)).sender;
   assert.equal(await refused.deliver(file, '/to'), undefined);
   assert.equal(refused.problem, 'No room.');

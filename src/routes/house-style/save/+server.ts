@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { houseStyleConflict, houseStyleSchema } from '@zealous-quill/core/house-style';
 import { wrongMethod } from '@zealous-quill/core/catalogue';
 import { fail, invalid, post, reply } from '$lib/server/http/reply';
@@ -19,7 +20,7 @@ export const POST: RequestHandler = ({ request: sent }) =>
       return fail(400, 'conflict', problem);
     }
     const saved = saveHouseStyle(db(), style, version);
-    if (saved.ok) return reply({ version: saved.version });
+    if (saved.ok) return reply<Reply<'saved'>>({ version: saved.version });
     return fail(409, 'changed', 'The house style was changed in another window.', {
       version: saved.version,
       style: saved.style

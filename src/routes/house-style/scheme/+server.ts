@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { partKinds } from '@zealous-quill/core/exams';
 import { schemeSchema } from '@zealous-quill/core/schemes';
 import { findCard } from '@zealous-quill/core/catalogue';
@@ -20,6 +21,6 @@ export const POST: RequestHandler = ({ request: sent }) =>
   post(request, ({ scheme, was, ...of }) => {
     const set = setDefaultScheme(db(), of, scheme, was);
     return set.ok
-      ? reply({ was: set.was })
+      ? reply<Reply<'schemeSet'>>({ was: set.was })
       : fail(409, 'changed', CHANGED_MEANWHILE, { was: set.was });
   })({ request: sent });

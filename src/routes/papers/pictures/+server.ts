@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { db } from '$lib/server/database/base/connection';
 import { keepPicture, pictureName } from '$lib/server/database/papers/pictures';
 import { run } from '$lib/server/jobs/pool';
@@ -30,5 +31,5 @@ export const POST: RequestHandler = async ({ request }) => {
   if (problem !== null) {
     return fail(422, 'unprintable', `This picture cannot be printed. ${problem}`);
   }
-  return keeping(() => reply({ name: keepPicture(db(), bytes, name) }));
+  return keeping(() => reply<Reply<'pictureKept'>>({ name: keepPicture(db(), bytes, name) }));
 };

@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { fail, post, reply } from '$lib/server/http/reply';
 import { db } from '$lib/server/database/base/connection';
 import { listScripts, setAbsent } from '$lib/server/database/sittings/scripts';
@@ -13,5 +14,5 @@ export const POST: RequestHandler = ({ params, request: sent }) =>
     const isOurs = listScripts(db(), idOf(params.sitting) ?? 0).some(({ id }) => id === scriptId);
     if (!isOurs) return fail(404, 'missing', 'There is no such script in this sitting.');
     setAbsent(db(), scriptId, isAbsent);
-    return reply({});
+    return reply<Reply<'done'>>({ ok: true });
   })({ request: sent });

@@ -2,8 +2,8 @@ import { db } from '$lib/server/database/base/connection';
 import { saveTypedMarks } from '$lib/server/database/marking/marks-only';
 import { readMarkCells } from '$lib/server/database/marking/responses';
 import { readSitting } from '$lib/server/database/sittings/sittings';
-import { fail, post, reply } from '$lib/server/http/reply';
-import { cellsSchema } from '$lib/server/http/cells-schema';
+import { fail, post } from '$lib/server/http/reply';
+import { cellsReply, cellsSchema } from '$lib/server/http/cells';
 import { idOf } from '$lib/server/http/form-fields';
 import type { RequestHandler } from './$types';
 
@@ -17,9 +17,5 @@ export const POST: RequestHandler = ({ params, request: sent }) =>
     }));
     const codes = await saveTypedMarks(db(), sitting.id, marks);
     const now = readMarkCells(db(), sitting.id);
-    return reply({
-      cells: cells.map(({ row, column }, at) => ({
-        ...{ row, column, code: codes[at], now: now[`${row}/${column}`] ?? null }
-      }))
-    });
+    return cellsReply(cells, codes, now);
   })({ request: sent });

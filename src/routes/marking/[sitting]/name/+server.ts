@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { fail, post, reply } from '$lib/server/http/reply';
 import { db } from '$lib/server/database/base/connection';
 import { nameScript } from '$lib/server/database/sittings/spares';
@@ -19,5 +20,7 @@ const messages = {
 export const POST: RequestHandler = ({ params, request: sent }) =>
   post(request, (asked) => {
     const named = nameScript(db(), idOf(params.sitting) ?? 0, asked);
-    return named.ok ? reply({}) : fail(422, named.code, messages[named.code]);
+    return named.ok
+      ? reply<Reply<'done'>>({ ok: true })
+      : fail(422, named.code, messages[named.code]);
   })({ request: sent });

@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { fail, keeping, reply } from '$lib/server/http/reply';
 import { db } from '$lib/server/database/base/connection';
 import {
@@ -28,7 +29,7 @@ export const POST: RequestHandler = async ({ params, url, request }) => {
   if (problem) return problem;
   return keeping(() => {
     addScriptPage(db(), scriptId, type, bytes);
-    return reply({ pages: listScriptPages(db(), scriptId) });
+    return reply<Reply<'scriptPages'>>({ pages: listScriptPages(db(), scriptId) });
   });
 };
 

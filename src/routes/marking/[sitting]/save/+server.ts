@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { db } from '$lib/server/database/base/connection';
 import { attempts, LONGEST_COMMENT } from '@zealous-quill/core/marking';
 import { saveResponse } from '$lib/server/database/marking/save-response';
@@ -32,7 +33,7 @@ export const POST: RequestHandler = ({ params, request: sent }) =>
     const isOurs = listScripts(db(), idOf(params.sitting) ?? 0).some(({ id }) => id === scriptId);
     if (!isOurs) return fail(404, 'missing', 'There is no such script in this sitting.');
     const result = saveResponse(db(), scriptId, partId, state);
-    if (result.ok) return reply({ version: result.version });
+    if (result.ok) return reply<Reply<'saved'>>({ version: result.version });
     switch (result.code) {
       case 'missing':
         return fail(404, 'missing', 'There is no such item on this paper.');

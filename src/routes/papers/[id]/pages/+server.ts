@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { db } from '$lib/server/database/base/connection';
 import { idOf } from '$lib/server/http/form-fields';
 import { previewOf } from '$lib/server/printing/printing';
@@ -8,8 +9,7 @@ import type { RequestHandler } from './$types';
 export const GET: RequestHandler = async ({ params, url, request: { signal } }) => {
   const preview = await previewOf(db(), { paperId: idOf(params.id) ?? 0, url, signal });
   const { pages, size, sections } = preview;
-  return json(
-    { count: pages.length, size, sections },
-    { headers: { 'cache-control': 'no-store' } }
-  );
+  return json({ count: pages.length, size, sections } satisfies Reply<'pages'>, {
+    headers: { 'cache-control': 'no-store' }
+  });
 };

@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { paperSchema } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/base/connection';
 import { readPaper, savePaper } from '$lib/server/database/papers/papers';
@@ -18,7 +19,7 @@ const messages = {
 export const POST: RequestHandler = ({ params, request: sent }) =>
   post(request, ({ version, paper }) => {
     const result = savePaper(db(), idOf(params.id) ?? 0, version, paper);
-    if (result.ok) return reply({ version: result.version });
+    if (result.ok) return reply<Reply<'saved'>>({ version: result.version });
     switch (result.code) {
       case 'unreadable':
         return invalid(

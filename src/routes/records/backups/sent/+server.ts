@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { fail, reply } from '$lib/server/http/reply';
 import { receive } from '$lib/server/backup/received';
 import { storageProblem } from '$lib/server/database/base/storage-problem';
@@ -13,7 +14,7 @@ export const POST: RequestHandler = async ({ url, request }) => {
   const piece = new Uint8Array(await request.arrayBuffer());
   try {
     const done = receive(url.searchParams.get('file') ?? '', at, piece);
-    if (done.ok) return reply({ file: done.file, bytes: done.bytes });
+    if (done.ok) return reply<Reply<'pieceTaken'>>({ file: done.file, bytes: done.bytes });
     switch (done.code) {
       case 'full':
         return fail(507, 'full', FULL);

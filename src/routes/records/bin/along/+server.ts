@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { fail, reply } from '$lib/server/http/reply';
 import { takenAlong } from '$lib/server/database/records/bin';
 import { db } from '$lib/server/database/base/connection';
@@ -10,5 +11,7 @@ const tables: Readonly<Record<string, string>> = { class: 'classes', paper: 'pap
 export const GET: RequestHandler = ({ url }) => {
   const kind = url.searchParams.get('kind') ?? '';
   if (!Object.hasOwn(tables, kind)) return fail(404, 'missing', 'There is no such record.');
-  return reply(takenAlong(db(), tables[kind]!, idOf(url.searchParams.get('id')) ?? 0));
+  return reply<Reply<'takenAlong'>>(
+    takenAlong(db(), tables[kind]!, idOf(url.searchParams.get('id')) ?? 0)
+  );
 };

@@ -1,8 +1,8 @@
 import { readClass } from '$lib/server/database/people/classes';
 import { db } from '$lib/server/database/base/connection';
 import { readTimedSet, saveTimedEntries } from '$lib/server/database/people/timed';
-import { fail, post, reply } from '$lib/server/http/reply';
-import { cellsSchema } from '$lib/server/http/cells-schema';
+import { fail, post } from '$lib/server/http/reply';
+import { cellsReply, cellsSchema } from '$lib/server/http/cells';
 import { idOf } from '$lib/server/http/form-fields';
 import { placeIn, timedCells } from '$lib/server/results/timed-cells';
 import type { RequestHandler } from './$types';
@@ -26,9 +26,5 @@ export const POST: RequestHandler = ({ params, request: sent }) =>
       }))
     );
     const now = timedCells(readTimedSet(db(), group.id, set.id)!.entries);
-    return reply({
-      cells: cells.map(({ row, column }, at) => ({
-        ...{ row, column, code: codes[at], now: now[`${row}/${column}`] ?? null }
-      }))
-    });
+    return cellsReply(cells, codes, now);
   })({ request: sent });

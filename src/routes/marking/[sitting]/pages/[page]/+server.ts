@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { fail, post, reply } from '$lib/server/http/reply';
 import { db } from '$lib/server/database/base/connection';
 import {
@@ -34,14 +35,14 @@ export const POST: RequestHandler = ({ params, request }) =>
     const page = pageOf(params);
     if (!page) return missing();
     changeScriptPage(db(), page, asked);
-    return reply({ pages: listScriptPages(db(), page.scriptId) });
+    return reply<Reply<'scriptPages'>>({ pages: listScriptPages(db(), page.scriptId) });
   })({ request });
 
 export const DELETE: RequestHandler = ({ params }) => {
   const page = pageOf(params);
   if (!page) return missing();
   removeScriptPage(db(), page);
-  return reply({ pages: listScriptPages(db(), page.scriptId) });
+  return reply<Reply<'scriptPages'>>({ pages: listScriptPages(db(), page.scriptId) });
 };
 
 function pageOf(params: { sitting: string; page: string }) {

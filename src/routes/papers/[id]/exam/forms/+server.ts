@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { fail, post, reply } from '$lib/server/http/reply';
 import { db } from '$lib/server/database/base/connection';
 import { drawForms, failedWords, formsAsk } from '$lib/server/exams/draw-forms';
@@ -9,7 +10,7 @@ export const POST: RequestHandler = ({ params, request }) =>
   post(formsAsk, async (ask) => {
     const drawn = await drawForms(db(), idOf(params.id) ?? 0, ask, request.signal);
     return drawn.ok
-      ? reply({ ok: true })
+      ? reply<Reply<'done'>>({ ok: true })
       : fail(
           drawn.code === 'slow' || drawn.code === 'busy' ? 503 : 422,
           drawn.code,

@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { examSchema } from '@zealous-quill/core/exams';
 import { db } from '$lib/server/database/base/connection';
 import { readExam, saveExam } from '$lib/server/database/exams/exams';
@@ -19,7 +20,7 @@ export const POST: RequestHandler = ({ params, request: sent }) =>
   post(request, ({ version, exam }) => {
     const id = idOf(params.id) ?? 0;
     const result = saveExam(db(), id, version, exam);
-    if (result.ok) return reply({ version: result.version });
+    if (result.ok) return reply<Reply<'saved'>>({ version: result.version });
     switch (result.code) {
       case 'unreadable':
         return invalid(

@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { schemeSchema } from '@zealous-quill/core/schemes';
 import { db } from '$lib/server/database/base/connection';
 import { addSchemeVersion, satPart } from '$lib/server/database/exams/scheme-versions';
@@ -23,5 +24,5 @@ export const POST: RequestHandler = ({ params, request: sent }) =>
     if (!found) return fail(404, 'missing', 'This part was not sat.');
     const version = { scheme, reason, withdrawn: found.withdrawn };
     const isAdded = addSchemeVersion(db(), found.id, version, { paperId, schemes: was });
-    return isAdded ? reply({ ok: true }) : fail(409, 'changed', CHANGED_MEANWHILE);
+    return isAdded ? reply<Reply<'done'>>({ ok: true }) : fail(409, 'changed', CHANGED_MEANWHILE);
   })({ request: sent });

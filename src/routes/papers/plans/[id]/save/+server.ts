@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { blueprintSchema } from '@zealous-quill/core/exams';
 import { fail, invalid, post, reply } from '$lib/server/http/reply';
 import { planProblems } from '$lib/server/api/exams';
@@ -20,7 +21,7 @@ export const POST: RequestHandler = ({ params, request: sent }) =>
     const problems = [...planProblems(named.plan)];
     if (problems.length > 0) return invalid(problems);
     const saved = savePlan(db(), { id: idOf(params.id) ?? 0, version, ...named });
-    if (saved.ok) return reply({ version: saved.version });
+    if (saved.ok) return reply<Reply<'saved'>>({ version: saved.version });
     if (saved.code === 'missing') return fail(404, 'missing', 'This plan has been removed.');
     const { current } = saved;
     return fail(409, 'changed', 'This plan was saved elsewhere since you opened it.', {

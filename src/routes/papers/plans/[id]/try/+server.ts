@@ -1,3 +1,4 @@
+import type { Reply } from '$lib/contract/replies';
 import { blueprintSchema } from '@zealous-quill/core/exams';
 import { planProblems } from '$lib/server/api/exams';
 import { invalid, post, reply } from '$lib/server/http/reply';
@@ -23,7 +24,11 @@ export const POST: RequestHandler = ({ request }) =>
     });
     if (!done.ok) return machineUndone(done.error);
     const { result } = done;
-    if (!result.ok) return reply(triedInVain(plan, result.error));
+    if (!result.ok) return reply<Reply<'tried'>>(triedInVain(plan, result.error));
     const { parts, totals } = result;
-    return reply({ ok: true, parts: shownParts(parts, readHouseStyle(db())), totals });
+    return reply<Reply<'tried'>>({
+      ok: true,
+      parts: shownParts(parts, readHouseStyle(db())),
+      totals
+    });
   })({ request });
