@@ -11,16 +11,10 @@ const core = [
   'skills',
   'catalogue',
   'papers|exchange',
-  'exams',
+  'exams|results',
   'quick'
 ];
-const server = [
-  'database',
-  'http|pictures|results|print|archive',
-  'jobs',
-  'printing|exams|backup',
-  'api'
-];
+const server = ['database', 'http|pictures|print|archive', 'jobs', 'printing|exams|backup', 'api'];
 const database = ['tables', 'base', 'records', 'papers', 'exams', 'sittings', 'marking', 'people'];
 
 const TEST = '\\.test(-helper)?\\.ts$';

@@ -6,7 +6,7 @@ import { practiceFor, startLadder } from '@zealous-quill/core/papers';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { ANSWER, evaluate, modelledTexts } from '@zealous-quill/core/working';
 import fc from 'fast-check';
-import { needsOf } from '../results/needs';
+import { needsOf } from '@zealous-quill/core/results';
 import { feedbackDocument } from '../print/feedback';
 import { importPupils } from './people/import-pupils';
 import { listClasses } from './people/classes';

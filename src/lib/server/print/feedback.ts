@@ -1,5 +1,5 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
-import type { Results } from '../database/marking/results';
+import type { Results } from '@zealous-quill/core/results';
 import type { SittingSummary } from '../database/sittings/sittings';
 
 /** Slips that go back to the pupils of a sitting, to be cut apart. */

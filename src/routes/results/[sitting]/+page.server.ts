@@ -2,8 +2,8 @@ import type { Need } from '@zealous-quill/core/papers';
 import { db } from '$lib/server/database/base/connection';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { createPaper, styleOf } from '$lib/server/database/papers/papers';
-import { readResults, type Results } from '$lib/server/database/marking/results';
-import { withdrawals } from '$lib/server/database/base/schema';
+import { readResults } from '$lib/server/database/marking/results';
+import { needsOf, withdrawals, type Results } from '@zealous-quill/core/results';
 import {
   addSchemeVersion,
   changesSince,
@@ -17,7 +17,6 @@ import { idOf, textOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
-import { needsOf } from '$lib/server/results/needs';
 import { newSeed } from '$lib/server/http/seeds';
 import { error, fail, redirect } from '@sveltejs/kit';
 import { z } from 'zod';

@@ -1,20 +1,11 @@
+import type { Withdrawal } from '@zealous-quill/core/results';
 import { schemeSchema, type Scheme } from '@zealous-quill/core/schemes';
 import { asc, eq, inArray } from 'drizzle-orm';
 import { wasOf } from '../base/was';
 import { change, COORDINATOR, type Subject } from '../base/change';
 import type { Db, Reader } from '../base/db';
 import { partIds } from '../papers/paper-parts';
-import {
-  type withdrawals,
-  parts,
-  questions,
-  schemeVersions,
-  sections,
-  snapshots,
-  users
-} from '../base/schema';
-
-export type Withdrawal = (typeof withdrawals)[number];
+import { parts, questions, schemeVersions, sections, snapshots, users } from '../base/schema';
 
 /** What changed of the marking of a part since it was sat. */
 export interface SchemeVersion {

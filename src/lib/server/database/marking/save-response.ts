@@ -6,6 +6,7 @@ import {
   type Working
 } from '@zealous-quill/core/marking';
 import type { Option, PartSnapshot } from '@zealous-quill/core/exams';
+import type { Outcome } from '@zealous-quill/core/results';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skill';
 import { keepRecent } from '@zealous-quill/core/spaces';
 import { ANSWER } from '@zealous-quill/core/working';
@@ -15,16 +16,7 @@ import type { Db, Reader, Writer } from '../base/db';
 import { keptSnapshot } from '../sittings/read-snapshot';
 import { NOTHING, readResponses, type GivenMarks, type ResponseState } from './responses';
 import { ROUND } from '../tables/marking';
-import {
-  decisions,
-  entries,
-  markings,
-  marks,
-  responses,
-  scripts,
-  snapshots,
-  type Outcome
-} from '../base/schema';
+import { decisions, entries, markings, marks, responses, scripts, snapshots } from '../base/schema';
 import { schemesSince } from '../exams/scheme-versions';
 import { keptTexts } from '../sittings/snapshots';
 

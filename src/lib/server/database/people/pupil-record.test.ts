@@ -11,7 +11,8 @@ import { importPupils } from './import-pupils';
 import { department } from '../department.test-helper';
 import { readLog } from '../records/logbook';
 import { erasePupil, eraseOldNames, oldNames, pupilRecord } from './pupil-record';
-import { readResults, type Results } from '../marking/results';
+import type { Results } from '@zealous-quill/core/results';
+import { readResults } from '../marking/results';
 import { removeScriptPage } from '../sittings/script-pages';
 import { removeSitting, sitPaper } from '../sittings/sittings';
 

@@ -7,7 +7,8 @@ import { readHouseStyle } from '../papers/house-style';
 import { keptSnapshot, type KeptTexts } from './read-snapshot';
 import type { StoredPaper } from '../papers/papers';
 import { partsOfPaper, type PlacedRow } from '../papers/paper-parts';
-import { schemesSince, type SchemeVersion, type Withdrawal } from '../exams/scheme-versions';
+import type { Withdrawal } from '@zealous-quill/core/results';
+import { schemesSince, type SchemeVersion } from '../exams/scheme-versions';
 import { forms, papers, parts, snapshots } from '../base/schema';
 
 /** A part of a sat paper as it was when it was sat; its number counts through the paper. */

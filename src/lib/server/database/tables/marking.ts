@@ -1,4 +1,5 @@
 import { attempts, type Because } from '@zealous-quill/core/marking';
+import type { Outcome } from '@zealous-quill/core/results';
 import { sql } from 'drizzle-orm';
 import {
   blob,
@@ -110,20 +111,6 @@ export const responses = sqliteTable(
     check('responses_attempt', among(table.attempt, storedAttempts))
   ]
 );
-
-/** What marking made of a response, kept so that results need not mark again. */
-export interface Outcome {
-  readonly awarded: number;
-  readonly proposed: number;
-  readonly available: number;
-  readonly verdict: string;
-  /** Error patterns, by their keys with the skill. */
-  readonly couldShow: readonly string[];
-  readonly didShow: readonly string[];
-  /** An option of a choice was taken that a slip gives. */
-  readonly isSlip?: boolean;
-  readonly flags: readonly string[];
-}
 
 /** What was written at a step, as it was typed. */
 export const entries = sqliteTable(

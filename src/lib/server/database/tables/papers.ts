@@ -2,6 +2,7 @@ import type { AnswerSpace, Cover } from '@zealous-quill/core/exams';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import type { Scheme } from '@zealous-quill/core/schemes';
 import type { Printed, Rung } from '@zealous-quill/core/papers';
+import { withdrawals, type Withdrawal } from '@zealous-quill/core/results';
 import type { Item } from '@zealous-quill/core/skill';
 import { sql } from 'drizzle-orm';
 import {
@@ -210,8 +211,6 @@ export const snapshots = sqliteTable(
   ]
 );
 
-export const withdrawals = ['no', 'full-marks', 'left-out'] as const;
-
 /** What changed of a part's scheme after sitting; the newest counts. */
 export const schemeVersions = sqliteTable(
   'scheme_versions',
@@ -221,7 +220,7 @@ export const schemeVersions = sqliteTable(
       .notNull()
       .references(() => parts.id),
     scheme: json<Scheme>().notNull(),
-    withdrawn: text().$type<(typeof withdrawals)[number]>().notNull().default('no'),
+    withdrawn: text().$type<Withdrawal>().notNull().default('no'),
     reason: text().notNull(),
     userId: integer()
       .notNull()

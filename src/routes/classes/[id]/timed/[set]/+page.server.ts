@@ -4,7 +4,7 @@ import { db } from '$lib/server/database/base/connection';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { readTimedSet, removeTimedSet } from '$lib/server/database/people/timed';
 import { idOf } from '$lib/server/http/form-fields';
-import { timedCells } from '$lib/server/results/timed-cells';
+import { timedCells } from '$lib/server/http/timed-cells';
 import { error, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -4,7 +4,7 @@ import { readTimedSet, saveTimedEntries } from '$lib/server/database/people/time
 import { fail, post } from '$lib/server/http/reply';
 import { cellsReply, cellsSchema } from '$lib/server/http/cells';
 import { idOf } from '$lib/server/http/form-fields';
-import { placeIn, timedCells } from '$lib/server/results/timed-cells';
+import { placeIn, timedCells } from '$lib/server/http/timed-cells';
 import type { RequestHandler } from './$types';
 
 /** Saves scores and times, a row a pupil; of each it says how it stands then. */

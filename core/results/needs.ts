@@ -1,8 +1,10 @@
-import { likelyPatterns } from '@zealous-quill/core/analysis';
-import type { Need } from '@zealous-quill/core/papers';
-import { OWN_QUESTION } from '@zealous-quill/core/catalogue';
-import { splitPatternKey } from '@zealous-quill/core/skill';
-import type { ResultPupil, Results } from '../database/marking/results';
+import { likelyPatterns } from '../analysis';
+import { OWN_QUESTION } from '../catalogue';
+import type { Need } from '../papers';
+import { splitPatternKey } from '../skill';
+import { facilityOf } from './outcome';
+import type { ResultPupil } from './pupil';
+import type { Results } from './results';
 
 const MOST_PATTERNS = 3;
 const MOST_SKILLS = 2;
@@ -42,10 +44,7 @@ export function needsOf(results: Results, pupils: readonly ResultPupil[]): Need[
 
 /** Share of the marks of a skill that some pupils earned; null if none of it is marked. */
 function earned({ items }: Results, pupils: readonly ResultPupil[], skill: string): number | null {
-  const outcomes = pupils.flatMap(({ outcomes }) =>
-    outcomes.filter((outcome, at) => outcome !== null && items[at]!.skill === skill)
+  return facilityOf(
+    pupils.flatMap(({ outcomes }) => outcomes.filter((_, at) => items[at]!.skill === skill))
   );
-  const available = outcomes.reduce((sum, outcome) => sum + outcome!.available, 0);
-  if (available === 0) return null;
-  return outcomes.reduce((sum, outcome) => sum + outcome!.awarded, 0) / available;
 }
