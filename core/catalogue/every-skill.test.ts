@@ -1,4 +1,5 @@
 import assert from 'node:assert/strict';
+import { readdirSync } from 'node:fs';
 import { test } from 'node:test';
 import fc from 'fast-check';
 import { defaultHouseStyle, houseStyleSchema, type HouseStyle } from '../house-style';
@@ -77,6 +78,12 @@ test('a card says of a skill what the skill says of itself', () => {
     });
     assert.equal(operation !== undefined, skill.given.from !== undefined, id);
   }
+});
+
+test('the folder of a skill keeps the items that a seed gives', () => {
+  const folder = new URL('../skills', import.meta.url);
+  const files = readdirSync(folder, { recursive: true, encoding: 'utf8' });
+  for (const { id, family } of skills) assert.ok(files.includes(`${family}/${id}/golden.test.ts`));
 });
 
 test('an item printed on one line is read back, and so is its example', () => {

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import fc from 'fast-check';
 import { ANSWER, printValue, stepOf, valuesOf } from '../working';
-import { drawItems, patternsIn, skillOf, WorkedItem, type Skill } from '../skill';
+import { drawItems, itemsUnder, patternsIn, skillOf, WorkedItem, type Skill } from '../skill';
 import { skills } from './all';
 
 export { skills };
@@ -17,9 +17,7 @@ export function worked(skillId: string, line: string, school?: string): WorkedIt
 }
 
 /** Keeps what a function gives for a skill and a seed: tests ask for the same again and again. */
-export function kept<T>(
-  make: (skill: Skill, seed: number) => T
-): (skill: Skill, seed: number) => T {
+function kept<T>(make: (skill: Skill, seed: number) => T): (skill: Skill, seed: number) => T {
   const all = new Map<string, T>();
   return (skill, seed) => {
     const key = `${skill.id} ${seed}`;
@@ -42,6 +40,19 @@ const workedItemsOf = kept((skill, seed) =>
   itemsOf(skill, seed).flatMap((given) =>
     schoolsOf(skill).map((school) => new WorkedItem(skill, given, school))
   )
+);
+
+/** Up to 600 different items of each rung of a ladder. */
+export const rungsOf = kept((skill, seed) =>
+  skill.ladder.map(({ kind, count, controls }) => {
+    const most = Number(itemsUnder(skill, controls).usable);
+    const draw = drawItems(skill, {
+      ...{ controls, seed, orderless: true },
+      count: Math.min(600, most)
+    });
+    assert.ok(draw.ok, `${skill.id} ${kind}`);
+    return { name: `${skill.id} ${kind}`, kind, count, items: draw.given };
+  })
 );
 
 /** Checks items of every skill's ladder in every school, from fixed seeds. */

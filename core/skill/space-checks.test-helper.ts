@@ -99,3 +99,14 @@ function constraintOf(feature: FeatureSpec, value: string): Constraint {
       return { min: Number(value), max: Number(value) };
   }
 }
+
+/** The whole numbers from one to another. */
+export const numbersFrom = (least: number, most: number): number[] =>
+  Array.from({ length: most - least + 1 }, (_, at) => least + at);
+
+/** Every number with every number, as they are given. */
+export const pairsOf = (numbers: readonly number[]): (readonly [string, string])[] =>
+  numbers.flatMap((one) => numbers.map((other) => [String(one), String(other)] as const));
+
+/** What is asked of a number feature. */
+export const sized = (min: number, max: number): Constraint => ({ min, max });

@@ -1,0 +1,7 @@
+import { numbersFrom, pairsOf, sized } from '../../../skill/space-checks.test-helper';
+import { checkSmallSpace } from '../../../catalogue/skill-checks.test-helper';
+
+checkSmallSpace('near-doubles', {
+  within: { digits: sized(2, 2) },
+  tried: () => pairsOf(numbersFrom(1, 99)).map((addends) => ({ addends: [...addends] }))
+});
