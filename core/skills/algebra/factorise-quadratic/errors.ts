@@ -18,7 +18,7 @@ import {
 } from '../../../working';
 import { pattern } from '../../../skill/define';
 import { card, methodOf, type MethodName } from './card';
-import { isFactorable, numberToTakeOut, reduced, type Given } from './quadratic';
+import { isFactorable, numberToTakeOut, reduced, type Given } from './numbers';
 import type { Pair } from './splitting';
 import { unsplit } from './working';
 

@@ -12,7 +12,7 @@ import {
 } from '../../../skill/space-checks.test-helper';
 import { value } from '../value.test-helper';
 import { crossTrials, factorPairs } from './features';
-import { isFactorable, type Given } from './quadratic';
+import { isFactorable, type Given } from './numbers';
 import { items } from './space';
 
 const skill = skillOf('factorise-quadratic');

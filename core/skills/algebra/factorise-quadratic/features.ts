@@ -7,7 +7,7 @@ import {
   LARGEST_LEADING,
   reduced,
   type Given
-} from './quadratic';
+} from './numbers';
 
 const kinds = [
   'common-factor',

@@ -3,7 +3,7 @@ import { defineSkill, rung } from '../../../skill/define';
 import { card, methodOf } from './card';
 import { errorPatterns } from './errors';
 import { features } from './features';
-import { contentOfQuadratic, given, isFactorable, type Given } from './quadratic';
+import { contentOfQuadratic, given, isFactorable, type Given } from './numbers';
 import { items } from './space';
 import { quadraticSheet, quadraticSteps } from './working';
 

@@ -10,7 +10,7 @@ import {
   LARGEST_LEADING,
   reduced,
   type Given
-} from './quadratic';
+} from './numbers';
 
 /** Values of b and of c. */
 const WIDTH = 2 * LARGEST_COEFFICIENT + 1;

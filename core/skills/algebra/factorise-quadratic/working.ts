@@ -31,7 +31,7 @@ import { areaGrid } from './methods/area-grid';
 import { bracketed, crossTrial } from './methods/cross-trial';
 import { grouping } from './methods/grouping';
 import { productAndSum } from './methods/product-and-sum';
-import { given as form, isFactorable, numberToTakeOut, reduced, type Given } from './quadratic';
+import { given as form, isFactorable, numberToTakeOut, reduced, type Given } from './numbers';
 import {
   factorsOfPair,
   splitting,

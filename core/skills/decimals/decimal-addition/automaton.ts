@@ -15,7 +15,7 @@ import {
   type Visit
 } from '../../../spaces';
 import type { Wanted } from '../../../skill/request';
-import { WHOLE_DIGITS, type Given } from './columns';
+import { WHOLE_DIGITS, type Given } from './numbers';
 import { parted, turnsIn, type Turn, type Vector } from './turns';
 
 /** Choices for one column that have the same effect on everything to their left. */

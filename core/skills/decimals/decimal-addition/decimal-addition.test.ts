@@ -14,7 +14,7 @@ import {
   countsAsMeasured,
   ranksAsListed
 } from '../../../skill/space-checks.test-helper';
-import type { Given } from './columns';
+import type { Given } from './numbers';
 import { items } from './space';
 
 const skill = skillOf('decimal-addition');

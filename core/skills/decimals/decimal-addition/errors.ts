@@ -5,7 +5,7 @@ import { figureSteps } from '../../../methods/columns/sum/working';
 import { pattern } from '../../../skill/define';
 import { answering } from '../../../methods/columns/decimal/answer';
 import { hasPoint, partsOf, placesOf, unitsAt } from '../../../numbers/decimal-numerals';
-import { alignedColumns, rightAlignedColumns, type Given } from './columns';
+import { alignedColumns, rightAlignedColumns, type Given } from './numbers';
 
 const CARRYING = { carries: { min: 1 } };
 const RAGGED = { raggedness: { min: 1 } };

@@ -7,7 +7,7 @@ import {
   unitsAt,
   wholeDigitsOf
 } from '../../../numbers/decimal-numerals';
-import { ADDENDS, MOST_PLACES, WHOLE_DIGITS, type Given } from './columns';
+import { ADDENDS, MOST_PLACES, WHOLE_DIGITS, type Given } from './numbers';
 
 /** What is seen of a sum, in units of its smallest place. */
 export interface Look {

@@ -3,7 +3,7 @@ import { defineSkill, rung } from '../../../skill/define';
 import { decimalScheme } from '../../../methods/columns/decimal/answer';
 import { decimalAddends } from '../../../skill/given/decimals';
 import { card } from './card';
-import { ADDENDS, WHOLE_DIGITS, type Given } from './columns';
+import { ADDENDS, WHOLE_DIGITS, type Given } from './numbers';
 import { errorPatterns } from './errors';
 import { features, look } from './features';
 import { items } from './space';

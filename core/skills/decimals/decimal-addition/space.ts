@@ -7,7 +7,7 @@ import {
 } from '../../../spaces';
 import type { Wanted } from '../../../skill/request';
 import { DecimalAutomaton } from './automaton';
-import type { Given } from './columns';
+import type { Given } from './numbers';
 
 /** All sums that are wanted: by how many numbers there are, and by the places of the longest. */
 export function items(wanted: Wanted): ItemSpace<Given> {

@@ -4,7 +4,7 @@ import { figureSteps } from '../../../methods/columns/sum/working';
 import { decimalAcross } from '../../../methods/columns/decimal/answer';
 import { placesOf, wholeDigitsOf } from '../../../numbers/decimal-numerals';
 import { decimalRows, padding } from '../../../methods/columns/decimal/sheet';
-import { alignedColumns, type Given } from './columns';
+import { alignedColumns, type Given } from './numbers';
 
 /**
  * Zeros in the blank places, then the columns from the last place to the left, then the figures read across with

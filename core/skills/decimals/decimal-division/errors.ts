@@ -3,7 +3,7 @@ import { ANSWER, changing, constant, type Graph } from '../../../working';
 import { answering } from '../../../methods/columns/decimal/answer';
 import { pattern } from '../../../skill/define';
 import type { Given } from '../../../methods/division/look';
-import { moved, QUOTIENT_PLACES, type Moved } from './operands';
+import { moved, QUOTIENT_PLACES, type Moved } from './numbers';
 
 /** Ways of going wrong with quotients of decimals; the examples of the catalogue are tested beside it. */
 export const errorPatterns = {

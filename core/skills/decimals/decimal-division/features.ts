@@ -9,7 +9,7 @@ import {
   moved,
   QUOTIENT_PLACES,
   type Moved
-} from './operands';
+} from './numbers';
 
 /** What is seen of a division of decimals. */
 export interface Look extends Moved {

@@ -8,7 +8,7 @@ import { pairOf } from '../../../skill/given/pair';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';
-import { DIGITS, DIVIDEND_PLACES, DIVISOR_PLACES, ending, pointed } from './operands';
+import { DIGITS, DIVIDEND_PLACES, DIVISOR_PLACES, ending, pointed } from './numbers';
 import { items } from './space';
 import { decimalSheet, decimalSteps } from './working';
 

@@ -1,5 +1,5 @@
 import { strides, unpack } from '../../../spaces';
-import { DIGITS } from './operands';
+import { DIGITS } from './numbers';
 
 /** Largest dividend, as a whole number. */
 const LARGEST = 10 ** DIGITS - 1;

@@ -3,7 +3,7 @@ import { classItems, type ItemSpace } from '../../../spaces';
 import type { Given } from '../../../methods/division/look';
 import type { Wanted } from '../../../skill/request';
 import { factsOf, groupsOf } from './keys';
-import { DIVIDEND_PLACES, DIVISOR_PLACES, QUOTIENT_PLACES } from './operands';
+import { DIVIDEND_PLACES, DIVISOR_PLACES, QUOTIENT_PLACES } from './numbers';
 
 /** Where the points of dividend and divisor may stand: both places in one number. */
 const PLACES = DIVISOR_PLACES + 1;

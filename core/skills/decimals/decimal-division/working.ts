@@ -24,7 +24,7 @@ import { columnFigures, columnRows } from '../../../methods/division/columns';
 import type { Given } from '../../../methods/division/look';
 import { placesFrom, type Dividing } from '../../../methods/division/partials';
 import { shortFigures } from '../../../methods/division/short';
-import { moved, type Moved } from './operands';
+import { moved, type Moved } from './numbers';
 
 const DIVIDEND = 'shifted.dividend';
 const DIVISOR = 'shifted.divisor';

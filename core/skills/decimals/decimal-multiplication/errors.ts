@@ -8,7 +8,7 @@ import type { Given } from '../../../methods/products/factors';
 import { oneRowPatterns } from '../../../methods/products/one-row-errors';
 import { rowPatterns } from '../../../methods/products/row-errors';
 import type { ErrorPattern } from '../../../skill/skill';
-import { figures } from './operands';
+import { figures } from './numbers';
 import { isOneRow, pointed } from './working';
 
 const PLACES = ['places'];

@@ -3,7 +3,7 @@ import { count, flag } from '../../../skill/feature';
 import { heldFeatures } from '../../../methods/products/features';
 import { heldCarries } from '../../../numbers/digit-measures';
 import type { Given } from '../../../methods/products/factors';
-import { figures, MOST_PLACES, MULTIPLICAND, MULTIPLIER } from './operands';
+import { figures, MOST_PLACES, MULTIPLICAND, MULTIPLIER } from './numbers';
 
 /** What is seen of a product of decimals: its factors as whole numbers, and the places of both. */
 export interface Look {

@@ -8,7 +8,7 @@ import { rowMarks } from '../../../methods/products/rows';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';
-import { figures, MOST_PLACES, MULTIPLICAND, MULTIPLIER } from './operands';
+import { figures, MOST_PLACES, MULTIPLICAND, MULTIPLIER } from './numbers';
 import { items } from './space';
 import { decimalSheet, decimalSteps, isOneRow, type School } from './working';
 

@@ -10,7 +10,7 @@ import {
 import type { Given } from '../../../methods/products/factors';
 import type { Wanted } from '../../../skill/request';
 import { factsOf, KEYS, keyWriter, numbersOf, pairsOf, shortened, type Needs } from './keys';
-import { MOST_PLACES } from './operands';
+import { MOST_PLACES } from './numbers';
 
 const UNKNOWN = 255;
 

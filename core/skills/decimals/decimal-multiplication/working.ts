@@ -21,7 +21,7 @@ import {
   rowOrders
 } from '../../../methods/products/rows';
 import { estimates, fitted } from './estimate';
-import { figures } from './operands';
+import { figures } from './numbers';
 
 export type School = 'places' | 'estimate';
 

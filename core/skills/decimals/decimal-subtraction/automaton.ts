@@ -11,7 +11,7 @@ import {
 } from '../../../spaces';
 import { mergedPairs, type PairEffect } from '../../../methods/columns/difference/pairs';
 import type { Wanted } from '../../../skill/request';
-import { MOST_PLACES, WHOLE_DIGITS, type Given } from './operands';
+import { MOST_PLACES, WHOLE_DIGITS, type Given } from './numbers';
 
 /** What a number does in a column: it has no figure, or its last one, goes on, or has its leading one. */
 type Doing = 'blank' | 'begins' | 'runs' | 'ends';

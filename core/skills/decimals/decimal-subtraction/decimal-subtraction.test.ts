@@ -10,7 +10,7 @@ import {
   countsAsMeasured,
   ranksAsListed
 } from '../../../skill/space-checks.test-helper';
-import type { Given } from './operands';
+import type { Given } from './numbers';
 import { items } from './space';
 
 const skill = skillOf('decimal-subtraction');

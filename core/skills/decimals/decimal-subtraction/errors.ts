@@ -9,7 +9,7 @@ import {
   unitsAt
 } from '../../../numbers/decimal-numerals';
 import { pattern } from '../../../skill/define';
-import { columnsOf, type Given } from './operands';
+import { columnsOf, type Given } from './numbers';
 
 const PADDED = { padded: { min: 1 } };
 

@@ -10,7 +10,7 @@ import {
 } from '../../../numbers/decimal-numerals';
 import { count, flag } from '../../../skill/feature';
 import { longestRun } from '../../../numbers/digit-measures';
-import { MOST_PLACES, WHOLE_DIGITS, type Given } from './operands';
+import { MOST_PLACES, WHOLE_DIGITS, type Given } from './numbers';
 
 /** What is seen of a difference, in units of its smallest place. */
 export interface Look extends Given {

@@ -7,7 +7,7 @@ import { pairOf } from '../../../skill/given/pair';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';
-import { WHOLE_DIGITS, type Given } from './operands';
+import { WHOLE_DIGITS, type Given } from './numbers';
 import { items } from './space';
 import { decimalSheet, decimalSteps } from './working';
 

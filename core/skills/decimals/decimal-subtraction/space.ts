@@ -1,7 +1,7 @@
 import { automatonItems, unionItems, type ItemSpace } from '../../../spaces';
 import type { Wanted } from '../../../skill/request';
 import { DifferenceAutomaton } from './automaton';
-import type { Given } from './operands';
+import type { Given } from './numbers';
 
 /** All differences that are wanted, by the places of the longer number. */
 export function items(wanted: Wanted): ItemSpace<Given> {

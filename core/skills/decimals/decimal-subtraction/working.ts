@@ -9,7 +9,7 @@ import {
 import { decimalAcross } from '../../../methods/columns/decimal/answer';
 import { placesOf, wholeDigitsOf } from '../../../numbers/decimal-numerals';
 import { decimalRows, padding } from '../../../methods/columns/decimal/sheet';
-import { columnsOf, type Given } from './operands';
+import { columnsOf, type Given } from './numbers';
 
 /**
  * Zeros in the blank places, then the columns from the last place to the left, then the figures read across:

@@ -7,7 +7,7 @@ import { defineSkill, pattern, rung } from '../../../skill/define';
 import { count, flag, oneOf } from '../../../skill/feature';
 import { addends } from '../../../skill/given/numbers';
 import { restricted } from '../../../skill/given/restricted';
-import { bridgeOf, type Bridge } from './bridge';
+import { bridgeOf, type Bridge } from './numbers';
 import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 import { items } from './space';

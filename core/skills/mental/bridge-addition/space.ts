@@ -1,6 +1,6 @@
 import { classItems, type ItemSpace, type Told } from '../../../spaces';
 import type { Wanted } from '../../../skill/request';
-import { bridgeOf, gapTo } from './bridge';
+import { bridgeOf, gapTo } from './numbers';
 
 const MOST = 9999;
 const MOST_GIVEN = 30;

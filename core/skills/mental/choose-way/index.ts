@@ -11,8 +11,8 @@ import type { Skill } from '../../../skill/skill';
 import { WorkedItem } from '../../../skill/worked-item';
 import bestWays from './best-ways.json';
 import { card } from './card';
-import { given, type Chosen, type Given } from './given';
-import { patternsOfWays } from './patterns';
+import { given, type Chosen, type Given } from './numbers';
+import { patternsOfWays } from './errors';
 import {
   crosses,
   keyOf,

@@ -1,6 +1,6 @@
 import { constant, using, type Replacements } from '../../../working';
 import { pattern } from '../../../skill/define';
-import { headOf, isPowerOfTen, isUnderHead, lookAt, type Look } from './digits';
+import { headOf, isPowerOfTen, isUnderHead, lookAt, type Look } from './numbers';
 
 interface Given {
   readonly target: string;

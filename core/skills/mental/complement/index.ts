@@ -9,7 +9,7 @@ import { restricted } from '../../../skill/given/restricted';
 import { listedItems } from '../../../skill/listed-items';
 import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
-import { headOf, isPowerOfTen, isUnderHead, lookAt, type Look } from './digits';
+import { headOf, isPowerOfTen, isUnderHead, lookAt, type Look } from './numbers';
 import { patterns } from './errors';
 
 /** Powers of ten to ten thousand, and digits from 2 to 9 with zeros to four digits. */

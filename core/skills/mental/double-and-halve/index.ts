@@ -18,7 +18,7 @@ import {
   sideToHalve,
   type Given,
   type Look
-} from './halving';
+} from './numbers';
 import { halveThenDouble, oneToTheOther } from './working';
 
 const [LEAST, MOST] = [2, 999] as const;

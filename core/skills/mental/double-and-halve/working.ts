@@ -1,5 +1,5 @@
 import { ANSWER, factsBeside, step, type Step } from '../../../working';
-import { countHalvings, look, SIDES, sideToHalve, type Given } from './halving';
+import { countHalvings, look, SIDES, sideToHalve, type Given } from './numbers';
 
 /** Each factor is halved until it is small or odd; the product of what is left is doubled as often. */
 export function halveThenDouble(given: Given): Step[] {

@@ -16,7 +16,7 @@ import {
 } from '../../../methods/in-the-head/near-base';
 import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
-import { given, isItem, type Given } from './given';
+import { given, isItem, type Given } from './numbers';
 
 interface Look {
   readonly base: number;

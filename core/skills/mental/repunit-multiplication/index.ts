@@ -19,7 +19,7 @@ import { twoNumbers } from '../../../skill/given/numbers';
 import { inTheHead } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 import { items, REPUNITS } from './space';
-import { look, windowsOf, type Given, type Look } from './window';
+import { look, windowsOf, type Given, type Look } from './numbers';
 
 const DIGITS = [2, 6] as const;
 

@@ -11,7 +11,7 @@ import {
   type Tally
 } from '../../../spaces';
 import type { Wanted } from '../../../skill/request';
-import type { Given } from './window';
+import type { Given } from './numbers';
 
 export const REPUNITS = ['11', '111', '1111'] as const;
 

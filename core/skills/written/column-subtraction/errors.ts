@@ -15,7 +15,7 @@ import {
 } from '../../../methods/columns/difference/patterns';
 import { pattern } from '../../../skill/define';
 import type { ErrorPattern } from '../../../skill/skill';
-import { columnsOf, type Given } from './operands';
+import { columnsOf, type Given } from './numbers';
 import { subtractionSteps } from './working';
 
 type Build = (columns: Columns, school: School) => Replacements | undefined;

@@ -3,7 +3,7 @@ import { capital } from '../../../working';
 import { printNumber, valueIn } from '../../../numbers';
 import { count } from '../../../skill/feature';
 import { longestRun, zerosIn } from '../../../numbers/digit-measures';
-import { DIGITS, type Given } from './operands';
+import { DIGITS, type Given } from './numbers';
 
 /** What is seen of an item: a column regroups when the minuend, cut off there, is the smaller. */
 export interface Look extends Given {

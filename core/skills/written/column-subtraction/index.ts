@@ -5,7 +5,7 @@ import { twoNumbers } from '../../../skill/given/numbers';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';
-import { columnsOf, DIGITS } from './operands';
+import { columnsOf, DIGITS } from './numbers';
 import { items } from './space';
 import { subtractionSheet, subtractionSteps } from './working';
 

@@ -10,7 +10,7 @@ import {
 } from '../../../skill/space-checks.test-helper';
 import { Wanted } from '../../../skill/request';
 import { features, look } from './features';
-import type { Given } from './operands';
+import type { Given } from './numbers';
 import { items } from './space';
 
 const specs = specsOf(features);

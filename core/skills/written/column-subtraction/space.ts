@@ -14,7 +14,7 @@ import {
 } from '../../../spaces';
 import { mergedPairs, type PairEffect } from '../../../methods/columns/difference/pairs';
 import type { Wanted } from '../../../skill/request';
-import { DIGITS, type Given } from './operands';
+import { DIGITS, type Given } from './numbers';
 
 const MOST_DIGITS = DIGITS[1];
 

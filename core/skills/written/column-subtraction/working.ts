@@ -7,7 +7,7 @@ import {
   differenceMarks,
   differenceSteps
 } from '../../../methods/columns/difference/working';
-import type { Given } from './operands';
+import type { Given } from './numbers';
 
 /** The columns from the right, then the digits of the difference read across. */
 export function subtractionSteps(columns: Columns, school: School, base = 10): Step[] {

@@ -2,7 +2,7 @@ import { count, tables } from '../../../skill/feature';
 import { heldFeatures } from '../../../methods/products/features';
 import { heldCarries, tablePairs, zerosIn } from '../../../numbers/digit-measures';
 import type { Given } from '../../../methods/products/factors';
-import { MULTIPLICAND, MULTIPLIER } from './operands';
+import { MULTIPLICAND, MULTIPLIER } from './numbers';
 
 /** What is seen of an item from the sizes of its partial products, without working them digit by digit. */
 export interface Look extends Given {

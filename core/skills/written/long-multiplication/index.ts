@@ -11,7 +11,7 @@ import {
 } from '../../../methods/products/rows';
 import { card } from './card';
 import { features, look } from './features';
-import { MULTIPLICAND, MULTIPLIER } from './operands';
+import { MULTIPLICAND, MULTIPLIER } from './numbers';
 import { items } from './space';
 
 /** A multiplier that ends in 0 has one row fewer, and asks for less. */

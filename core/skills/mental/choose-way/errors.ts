@@ -4,7 +4,7 @@ import type { Declaration } from '../../../skill/define';
 import { patternsIn, type ErrorPattern, type Skill } from '../../../skill/skill';
 import { WorkedItem } from '../../../skill/worked-item';
 import { keepRecent } from '../../../spaces';
-import { given, type Chosen, type Given } from './given';
+import { given, type Chosen, type Given } from './numbers';
 import { valueOf, wayOf } from './way';
 
 /** A pattern of a way, and the way. */

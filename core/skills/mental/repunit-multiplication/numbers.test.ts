@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { windowsOf } from './window';
+import { windowsOf } from './numbers';
 
 test('the window gives the digits of every product to six digits, by BigInt (common practice)', () => {
   for (const repunit of ['11', '111', '1111']) {
