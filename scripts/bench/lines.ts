@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import { printTable } from './table';
 
-const PARTS = ['card', 'index', 'features', 'space', 'working', 'errors'];
+const PARTS = ['card', 'index', 'numbers', 'features', 'space', 'working', 'errors'];
 
 /** Lines of each skill's folder by what they are for; what has another name counts as other. */
 const rows = cards.map(({ id, family }) => {
