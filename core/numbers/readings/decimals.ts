@@ -16,7 +16,8 @@ export const decimalNumber: Reading<Decimal> = {
   print: printDecimal,
   near: ({ units, places }) => [
     { units: units + 1n, places },
-    { units: unitsTo({ units, places }, places + 1), places }
+    // The point one place too far right, which changes nothing of 0.
+    ...(units === 0n ? [] : [{ units: unitsTo({ units, places }, places + 1), places }])
   ]
 };
 
