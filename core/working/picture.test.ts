@@ -117,11 +117,13 @@ test('an answer is spread by its places, with zeros where it has no decimals', (
   assert.equal(evaluate(apart).get(ANSWER), 1n);
 });
 
+const edgesOf = ({ x, y, size, width = size, height = size }: Cell) => ({
+  ...{ left: x, right: x + width, top: y, bottom: y + height }
+});
+
 /** Whether two boxes have an area in common. */
 function overlap(one: Cell, other: Cell): boolean {
-  const [a, b] = [one, other].map(({ x, y, size, width = size, height = size }) => ({
-    ...{ left: x, right: x + width, top: y, bottom: y + height }
-  })) as [Record<'left' | 'right' | 'top' | 'bottom', number>, typeof a];
+  const [a, b] = [edgesOf(one), edgesOf(other)];
   return (
     Math.min(a.right, b.right) - Math.max(a.left, b.left) > 0.01 &&
     Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 0.01

@@ -77,7 +77,7 @@ test('a typed item is kept and locked; one that is none says so beside its part,
 });
 
 test('a new part comes last in its section, and only if there is one', async () => {
-  const { id: _, ...added } = { ...first!, guidance: 'new' };
+  const added = { ...first!, guidance: 'new' };
   let has = false;
   const { editor, asked } = editing((want, exam) =>
     want.what === 'new' && !has
