@@ -34,6 +34,24 @@ export default ts.config(
       'svelte/no-useless-mustaches': 'off'
     }
   },
+  {
+    // The core waits for nothing; the types of a page's script are found by building it, which takes minutes for all.
+    files: ['src/**/*.ts', 'e2e/**/*.ts', 'scripts/**/*.ts'],
+    ignores: ['**/*.svelte.ts'],
+    languageOptions: { parserOptions: { projectService: true } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': [
+        'error',
+        { allowForKnownSafeCalls: [{ from: 'package', name: 'test', package: 'node:test' }] }
+      ],
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: false }],
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true }
+      ]
+    }
+  },
   layer(
     ['core/**/*.ts'],
     [...app, ...outside, '**/src/**'],

@@ -24,7 +24,6 @@ import { createPaper, listPapers, newEdition, readPaper } from './papers/papers'
 import { NOTHING, readResponses } from './marking/responses';
 import { saveResponse } from './marking/save-response';
 import { readResults } from './marking/results';
-import { pageTypeOf } from './sittings/script-pages';
 import { listScripts } from './sittings/scripts';
 import { sitPaper } from './sittings/sittings';
 import { satItems } from './sittings/snapshots';
@@ -174,14 +173,4 @@ test('a pupil who does as the key has all marks; one who holds a pattern of each
   assert.ok(facility! >= 0.5 && facility! <= 1);
   const states = readResponses(db, { scripts: [oona!.id], parts: items.map(({ id }) => id) });
   assert.equal(Object.keys(states).length, items.length);
-});
-
-test('pictures of scripts are known by their first bytes, whatever their name says', () => {
-  const bytes = (...values: number[]) => new Uint8Array(values);
-  assert.equal(pageTypeOf(bytes(0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a)), 'image/png');
-  assert.equal(pageTypeOf(bytes(0xff, 0xd8, 0xff, 0xe0)), 'image/jpeg');
-  assert.equal(pageTypeOf(new TextEncoder().encode('%PDF-1.7')), 'application/pdf');
-  for (const text of ['', '<svg>', 'GIF89a', '<html>']) {
-    assert.equal(pageTypeOf(new TextEncoder().encode(text)), undefined);
-  }
 });

@@ -53,7 +53,7 @@
   const space = $derived(spaceOf(part));
   let typed = $state<string | null>(null);
 
-  const close = () => keepFocus(() => (typed = null), [`[data-part="${part.id}"] .asked`]);
+  const close = () => void keepFocus(() => (typed = null), [`[data-part="${part.id}"] .asked`]);
 
   async function accept() {
     if (typed === null) return;

@@ -70,7 +70,8 @@
   }
 
   /** Shows the item again; the focus goes back to it if it was in the field. */
-  const close = () => keepFocus(() => (typed = null), [`[data-item="${numbered.number}"] .sum`]);
+  const close = () =>
+    void keepFocus(() => (typed = null), [`[data-item="${numbered.number}"] .sum`]);
 
   function editKeys(event: KeyboardEvent) {
     if (event.key === 'Enter') void accept();

@@ -15,7 +15,7 @@ export const POST: RequestHandler = async ({ request }) => {
   if (bytes.length > MOST_BYTES) {
     return fail(413, 'too-large', 'A picture may have at most a megabyte.');
   }
-  const type = pictureType(bytes);
+  const type = await pictureType(bytes);
   if (!type) return fail(415, 'unsupported-type', 'A picture is a PNG or SVG file.');
   const { signal } = request;
   const name = pictureName(bytes, type);

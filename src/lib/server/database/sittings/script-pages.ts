@@ -4,21 +4,14 @@ import { change, withinScript } from '../base/change';
 import type { Db, Reader } from '../base/db';
 import { scriptPages } from '../base/schema';
 
-export type PageType = 'image/png' | 'image/jpeg' | 'application/pdf';
+export const pageTypes = ['image/png', 'image/jpeg', 'application/pdf'] as const;
+export type PageType = (typeof pageTypes)[number];
 
 export const turns = [0, 90, 180, 270] as const;
 export type Turn = (typeof turns)[number];
 
 /** Bytes a page may have. */
 export const LARGEST_PAGE = 10 * 1024 * 1024;
-
-/** The type a file really has, by its first bytes; undefined for anything but PNG, JPEG and PDF. */
-export function pageTypeOf(bytes: Uint8Array): PageType | undefined {
-  const starts = (...signature: number[]) => signature.every((byte, at) => bytes[at] === byte);
-  if (starts(0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a)) return 'image/png';
-  if (starts(0xff, 0xd8, 0xff)) return 'image/jpeg';
-  return starts(0x25, 0x50, 0x44, 0x46, 0x2d) ? 'application/pdf' : undefined;
-}
 
 export function addScriptPage(
   db: Db,

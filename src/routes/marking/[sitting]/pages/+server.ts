@@ -5,12 +5,12 @@ import {
   addScriptPage,
   LARGEST_PAGE,
   listScriptPages,
-  pageTypeOf,
   type PageType
 } from '$lib/server/database/sittings/script-pages';
 import { listScripts } from '$lib/server/database/sittings/scripts';
 import { idOf } from '$lib/server/http/form-fields';
 import { run } from '$lib/server/jobs/pool';
+import { pageTypeOf } from '$lib/server/pictures/picture-type';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
 import type { RequestHandler } from './$types';
 
@@ -23,7 +23,7 @@ export const POST: RequestHandler = async ({ params, url, request }) => {
   if (Number(request.headers.get('content-length') ?? 0) > LARGEST_PAGE) return tooLarge();
   const bytes = Buffer.from(await request.arrayBuffer());
   if (bytes.byteLength > LARGEST_PAGE) return tooLarge();
-  const type = pageTypeOf(bytes);
+  const type = await pageTypeOf(bytes);
   if (!type) return fail(415, 'unsupported-type', 'A page is a PNG, a JPEG or a PDF file.');
   const problem = await pageProblem(type, bytes, request.signal);
   if (problem) return problem;
