@@ -6,7 +6,7 @@ import type { RungPlan, Skill } from '../skill/skill';
 /** A skill as a screen shows it: plain data, so that no screen need load the skill itself. */
 export interface SkillDescription extends SkillCard {
   readonly howToType: string;
-  readonly gives: string;
+  readonly answerSign: string;
   readonly features: readonly DescribedFeature[];
   readonly patterns: readonly { id: string; title: string; reading: string }[];
   readonly ladder: readonly RungPlan[];
@@ -23,7 +23,7 @@ export function describeSkill(skill: Skill, style: HouseStyle): SkillDescription
     ...{ id, family, title, example, schools, words },
     ...(operation && { operation }),
     howToType: skill.given.howToType,
-    gives: skill.gives,
+    answerSign: skill.answerSign,
     features: skill.features.map(({ measure: _measure, title, ...feature }) => ({
       ...feature,
       title: titleIn(title, style)

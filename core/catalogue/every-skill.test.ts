@@ -254,7 +254,7 @@ test('ladder rungs tell which marks, difficulties and times they hold, as many a
     assert.ok(read.ok);
     const wanted = new Wanted(skill.features, read.constraints);
     const space = skill.items(wanted);
-    const told = space.combinations(skill.tells);
+    const told = space.combinations(skill.decidingFeatures);
     assert.equal(
       told.reduce((sum, { count }) => sum + count, 0n),
       space.count
@@ -263,7 +263,9 @@ test('ladder rungs tell which marks, difficulties and times they hold, as many a
     for (const given of itemsOf(skill, 11).slice(4, 6)) {
       const features = skill.measure(given);
       assert.ok(
-        told.some((one) => skill.tells.every((name) => one.features[name] === features[name])),
+        told.some((one) =>
+          skill.decidingFeatures.every((name) => one.features[name] === features[name])
+        ),
         `${skill.id} ${skill.given.print(given)}`
       );
     }

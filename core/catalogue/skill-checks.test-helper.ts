@@ -77,7 +77,7 @@ export function checkSmallSpace(id: string, { within, tried, ranked = within }: 
     const few = new Wanted(specs, ranked);
     const listed = items.filter((given) => few.meets(measure(given)));
     ranksAsListed(space(few), listed, skill.given.print);
-    const different = new Set(listed.map((given) => skill.orderless(given)));
+    const different = new Set(listed.map((given) => skill.itemKey(given)));
     assert.equal(space(few).usable, BigInt(different.size), 'usable');
   });
 }

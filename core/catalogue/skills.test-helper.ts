@@ -47,7 +47,7 @@ export const rungsOf = kept((skill, seed) =>
   skill.ladder.map(({ kind, count, controls }) => {
     const most = Number(itemsUnder(skill, controls).usable);
     const draw = drawItems(skill, {
-      ...{ controls, seed, orderless: true },
+      ...{ controls, seed, allDifferent: true },
       count: Math.min(600, most)
     });
     assert.ok(draw.ok, `${skill.id} ${kind}`);

@@ -120,7 +120,7 @@ function draw(
   const parts: DrawnPart[] = [];
   const used = new Set<string>();
   const key = ({ skill }: PartClass, given: unknown) =>
-    skill === null ? '' : skillOf(skill).orderless(given);
+    skill === null ? '' : skillOf(skill).itemKey(given);
   for (const [at, own] of classes.entries()) {
     const count = taken[at]!;
     if (count === 0) continue;

@@ -54,7 +54,7 @@ export function optionsOf(
   }
   const wrong = threeOf(right, differing.slice(1, patterned), differing.slice(patterned));
   if (!wrong) return undefined;
-  const order = seededRandom(partSeed(seed, `${skill.id}/${skill.orderless(given)}`));
+  const order = seededRandom(partSeed(seed, `${skill.id}/${skill.itemKey(given)}`));
   const options = [right, ...wrong];
   return [...distinctRanks(BigInt(OPTIONS), order)].map((rank) => {
     const { text, by, pattern } = options[Number(rank)]!;

@@ -104,7 +104,7 @@ function exceptedOf({ avoid = [], keep = [] }: Blueprint, skill: Skill): Set<str
   return new Set(
     [...avoid, ...keep]
       .filter((one) => one.skill === skill.id)
-      .map(({ given }) => skill.orderless(given))
+      .map(({ given }) => skill.itemKey(given))
   );
 }
 
@@ -184,7 +184,7 @@ function openClass(asked: Asked, group: Group, most: number): PartClass {
       const found: unknown[] = [];
       const used = new Set([...except, ...taken]);
       const take = (given: unknown) => {
-        const key = skill.orderless(given);
+        const key = skill.itemKey(given);
         const isOther = used.has(key) || marksOf(asked, given) !== marks;
         if (isOther || found.length === wanted) return;
         used.add(key);
@@ -213,7 +213,7 @@ function workedClasses(asked: Asked, group: Group, budget: { left: number }): Pa
     budget.left--;
     const { told } = combinations[0]!;
     const narrowed = { ...controls, ...controlsFor(told) };
-    const known = new Set([...except, ...items.map((given) => skill.orderless(given))]);
+    const known = new Set([...except, ...items.map((given) => skill.itemKey(given))]);
     items.push(...drawSome(skill, { controls: narrowed, count: FEW, seed, except: known }));
   }
   const byShown = new Map<string, unknown[]>();
@@ -240,7 +240,7 @@ function metClass(
     ...{ marks, difficulty, seconds, patterns, isAtHand: true },
     most: Math.min(MOST_PARTS, items.length),
     draw: (wanted, _, taken) =>
-      items.filter((given) => !taken.has(asked.skill.orderless(given))).slice(0, wanted)
+      items.filter((given) => !taken.has(asked.skill.itemKey(given))).slice(0, wanted)
   };
 }
 

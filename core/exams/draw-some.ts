@@ -16,7 +16,7 @@ export function drawSome(
   request: { controls: Controls; count: number; seed: number; except: ReadonlySet<string> }
 ): unknown[] {
   for (let count = request.count; count > 0; count = Math.floor(count / 2)) {
-    const drawn = drawItems(skill, { ...request, count, orderless: true });
+    const drawn = drawItems(skill, { ...request, count, allDifferent: true });
     if (drawn.ok) return drawn.given;
     if (drawn.error.code !== 'too-few') return [];
   }

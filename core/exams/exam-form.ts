@@ -51,7 +51,7 @@ export function formExceptions(exam: Exam, forms: readonly ExamForm[]): FormExce
       const skill = skillOf(part.skill);
       const items = new Map<string, string[]>();
       for (const form of forms) {
-        const item = skill.orderless(part.id in form.given ? form.given[part.id] : part.given);
+        const item = skill.itemKey(part.id in form.given ? form.given[part.id] : part.given);
         items.set(item, [...(items.get(item) ?? []), formLabel(form)]);
       }
       const same = [...items.values()].filter((labels) => labels.length > 1);

@@ -72,7 +72,7 @@ test('forms are worth the same in every place, and no item stands twice', () => 
     return JSON.stringify([
       marks,
       worked.showing().map(({ pattern }) => pattern.id),
-      skill.tells.map((name) => features[name])
+      skill.decidingFeatures.map((name) => features[name])
     ]);
   };
   for (const [at, part] of parts.entries()) {

@@ -53,7 +53,7 @@ export function formsOf({ parts, count, seed, avoid }: FormsAsked): Forms {
   };
   for (const { skill: id, given } of [...avoid, ...parts]) {
     const skill = skillOf(id);
-    usedOf(skill).add(skill.orderless(given));
+    usedOf(skill).add(skill.itemKey(given));
   }
   const short: { part: number; versions: number }[] = [];
   const columns = parts.map((part, at) => {
@@ -62,7 +62,7 @@ export function formsOf({ parts, count, seed, avoid }: FormsAsked): Forms {
     const wanted = { count, seed: partSeed(seed, `form/${at}`), taken };
     const found = tryWithin(PART_WORK, () => versionsOf(part, skill, wanted));
     if (!found) throw new TooMuchWork([`parts.${at}`]);
-    found.forEach((given) => taken.add(skill.orderless(given)));
+    found.forEach((given) => taken.add(skill.itemKey(given)));
     if (found.length === count) return found;
     const versions = [...found, part.given];
     short.push({ part: at, versions: versions.length });
@@ -83,7 +83,7 @@ function versionsOf(
 ): unknown[] {
   const features = skill.measure(given);
   const held = controlsFor(
-    Object.fromEntries([...skill.tells, ...hold].map((name) => [name, features[name]!]))
+    Object.fromEntries([...skill.decidingFeatures, ...hold].map((name) => [name, features[name]!]))
   );
   const wanted = likeness(skill, given, school);
   // Those with an answer of their own come first; the others are for where there are too few.

@@ -62,7 +62,7 @@ function groupFor(groups: Map<string, Group>, skill: Skill, told: Told, marks: n
 /** The exact combinations of the space, put together by what they are worth. */
 export function groupsOf(asked: Asked, space: ItemSpace<unknown>): Grouped {
   const { skill, controls, except, seed } = asked;
-  const combinations = space.combinations(skill.tells);
+  const combinations = space.combinations(skill.decidingFeatures);
   const wanted = space.usable < BigInt(LOOKED_AT) ? Number(space.usable) : LOOKED_AT;
   const drawn = drawSome(skill, { controls, count: wanted, seed, except });
   const met = new Map<string, unknown[]>();
@@ -102,8 +102,9 @@ export function marksOf({ row, skill, school }: Asked, given: unknown): number |
   return availableMarks(skill.scheme(given, school));
 }
 
-const toldKey = (skill: Skill, told: Told) => skill.tells.map((name) => String(told[name])).join();
+const toldKey = (skill: Skill, told: Told) =>
+  skill.decidingFeatures.map((name) => String(told[name])).join();
 
 export function distinct(skill: Skill, items: readonly unknown[]): unknown[] {
-  return [...new Map(items.map((given) => [skill.orderless(given), given])).values()];
+  return [...new Map(items.map((given) => [skill.itemKey(given), given])).values()];
 }

@@ -22,7 +22,7 @@ export function sampleExam(): Exam {
   const kinds = ['set-out', 'bare', 'show-working', 'choice'] as const;
   const items = skills.flatMap((skill) => {
     const controls = skill.ladder.at(-2)!.controls;
-    const drawn = drawItems(skill, { controls, count: 2, seed: 7, orderless: true });
+    const drawn = drawItems(skill, { controls, count: 2, seed: 7, allDifferent: true });
     const school = schoolIn(skill, defaultHouseStyle);
     return drawn.ok ? drawn.given.map((given) => ({ skill, given, school })) : [];
   });

@@ -32,7 +32,7 @@ export function spreadItems(
   for (const [at, stratum] of strataOf(skill, controls, most).entries()) {
     if (itemsUnder(skill, stratum).isEmpty) continue;
     const asked = { controls: stratum, count: DRAWN, seed: partSeed(seed, `${at}`), except };
-    for (const given of drawSome(skill, asked)) found.set(skill.orderless(given), given);
+    for (const given of drawSome(skill, asked)) found.set(skill.itemKey(given), given);
   }
   return [...found.values()];
 }
@@ -40,7 +40,7 @@ export function spreadItems(
 /** The controls narrowed by the first features on which difficulty depends, as far as that makes few parts. */
 function strataOf(skill: Skill, controls: Controls, most: number): Controls[] {
   let strata: Controls[] = [controls];
-  for (const name of skill.tells) {
+  for (const name of skill.decidingFeatures) {
     const feature = skill.features.find(({ id }) => id === name)!;
     const narrower = cutsOf(feature, controls).filter(
       (cut) => readControls(skill.features, { ...controls, [name]: cut } as Controls).ok

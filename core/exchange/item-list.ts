@@ -5,7 +5,7 @@ import { csvFile } from './csv';
 /** An item of a list that is taken out, with what its skill calls itself and puts before an answer. */
 export interface ListedItem {
   readonly skill: string;
-  readonly gives: string;
+  readonly answerSign: string;
   readonly facts: ItemFacts;
 }
 
@@ -19,9 +19,9 @@ export function listAsText(
   items: readonly ListedItem[],
   { hasAnswers, style }: ListOptions
 ): string {
-  const line = ({ gives, facts }: ListedItem, at: number) => {
+  const line = ({ answerSign, facts }: ListedItem, at: number) => {
     const item = writeText(facts.line, style);
-    return `${at + 1}. ${item}${hasAnswers ? ` ${gives} ${writeText(facts.answer, style)}` : ''}\n`;
+    return `${at + 1}. ${item}${hasAnswers ? ` ${answerSign} ${writeText(facts.answer, style)}` : ''}\n`;
   };
   return items.map(line).join('');
 }

@@ -10,7 +10,7 @@ const TRIES = 200;
 
 /**
  * A short practice against an error pattern: an example, one with gaps, then items on each of which the
- * pattern shows, none of them among `except` (as the skill's `orderless` writes them). The items are like
+ * pattern shows, none of them among `except` (as the skill's `itemKey` writes them). The items are like
  * those of the ladder where there are enough such. Undefined if too few are found at all.
  */
 export function followUp(

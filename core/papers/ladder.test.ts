@@ -15,7 +15,7 @@ const seeds = fc.integer({ min: 0, max: 2 ** 32 - 1 });
 
 function orders(paper: Paper): string[] {
   return paper.rungs.flatMap(({ skill, items }) =>
-    items.map(({ given }) => `${skill}/${skillOf(skill).orderless(given)}`)
+    items.map(({ given }) => `${skill}/${skillOf(skill).itemKey(given)}`)
   );
 }
 
@@ -90,8 +90,8 @@ test('a follow-up of any pattern holds eight items on which it shows, and none t
         for (const { given } of paper.rungs.flatMap(({ items }) => items)) {
           const shown = new WorkedItem(skill, given, school).showing();
           assert.ok(shown.some(({ pattern }) => pattern.id === id));
-          assert.ok(!met.includes(skill.orderless(given)));
-          met.push(skill.orderless(given));
+          assert.ok(!met.includes(skill.itemKey(given)));
+          met.push(skill.itemKey(given));
         }
       }
     }
@@ -99,8 +99,8 @@ test('a follow-up of any pattern holds eight items on which it shows, and none t
 });
 
 test('a follow-up is shorter where few items are left, and none where there are too few', () => {
-  const { orderless } = skillOf('square-ending-five');
-  const all = Array.from({ length: 999 }, (_, head) => orderless({ number: `${head + 1}5` }));
+  const { itemKey } = skillOf('square-ending-five');
+  const all = Array.from({ length: 999 }, (_, head) => itemKey({ number: `${head + 1}5` }));
   const left = (count: number) =>
     followUp('square-ending-five', 'head-squared', 'Practice', {
       seed: 1,
@@ -218,13 +218,13 @@ test('a practice of several needs holds each of them, shortly, and nothing that 
           skill,
           first.rungs
             .filter((rung) => rung.skill === skill)
-            .flatMap(({ items }) => items.map(({ given }) => skillOf(skill).orderless(given)))
+            .flatMap(({ items }) => items.map(({ given }) => skillOf(skill).itemKey(given)))
         ])
       );
       const second = practiceFor('Practice', needs, { seed, style, met })!;
       for (const { skill, items } of second.rungs) {
         for (const { given } of items) {
-          assert.ok(!met[skill]!.includes(skillOf(skill).orderless(given)));
+          assert.ok(!met[skill]!.includes(skillOf(skill).itemKey(given)));
         }
       }
     }),

@@ -146,7 +146,7 @@ function drawParts(
     .flatMap(({ items }) => items);
   const taken = new Set([
     ...except,
-    ...[...others, ...kept].map(({ given }) => skill.orderless(given))
+    ...[...others, ...kept].map(({ given }) => skill.itemKey(given))
   ]);
   const seed = partSeed(paper.seed, `${rung.id}/${turn}`);
   const drawnParts: unknown[][] = [];
@@ -157,12 +157,12 @@ function drawParts(
             controls,
             count,
             seed: at === 0 ? seed : partSeed(seed, `part ${at}`),
-            orderless: true,
+            allDifferent: true,
             except: taken
           })
         : { ok: true as const, given: [] };
     if (!drawn.ok) return drawn;
-    drawn.given.forEach((given) => taken.add(skill.orderless(given)));
+    drawn.given.forEach((given) => taken.add(skill.itemKey(given)));
     drawnParts.push(drawn.given);
   }
   const first = 1 + highestId(paper);

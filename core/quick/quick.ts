@@ -56,7 +56,7 @@ export function quickSheets(
   const most = Number(itemsUnder(skill, controls).usable);
   if (most === 0) return undefined;
   const drawn = drawItems(skill, {
-    ...{ controls, count: Math.min(count, most), orderless: true },
+    ...{ controls, count: Math.min(count, most), allDifferent: true },
     seed: partSeed(seed, 'quick')
   });
   if (!drawn.ok) return undefined;

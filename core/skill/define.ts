@@ -21,7 +21,7 @@ import type { Prediction } from './prediction';
 export interface Declaration<Given, Look> {
   readonly card: SkillCard;
   readonly given: GivenForm<Given>;
-  readonly gives?: string;
+  readonly answerSign?: string;
   /** What the features are measured from. */
   look(given: Given): Look;
   readonly features: Readonly<Record<string, Feature<Look>>>;
@@ -61,11 +61,11 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
   const skill: Skill<Given> = {
     ...card,
     given,
-    gives: declared.gives ?? '=',
+    answerSign: declared.answerSign ?? '=',
     features,
     patterns: Object.entries(declared.patterns).map(([id, pattern]) => ({ id, ...pattern })),
     weights: { origin: 'starting estimate', difficulty, seconds },
-    tells: features
+    decidingFeatures: features
       .map(({ id }) => id)
       .filter(
         (id) => id in difficulty || id in seconds || (declared.marksTell?.includes(id) ?? false)
@@ -76,7 +76,7 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
       return Object.fromEntries(features.map(({ id, measure }) => [id, measure(look)]));
     },
     items: (wanted) => spaces(wanted.key, () => declared.items(wanted)),
-    orderless: (item) => given.orderless?.(item) ?? given.print(item),
+    itemKey: (item) => given.itemKey?.(item) ?? given.print(item),
     prompt: (item, style, asking) =>
       declared.prompt(writeText(given.print(item), style), style, item, asking),
     note: (items, school) => declared.note?.(items, school),

@@ -9,10 +9,10 @@ export interface DrawRequest {
   readonly controls: Controls;
   readonly count: number;
   readonly seed: number;
-  /** Items that must not be drawn, as {@link Skill.orderless} writes them. */
+  /** Items that must not be drawn, as {@link Skill.itemKey} writes them. */
   readonly except?: ReadonlySet<string>;
   /** Whether items that differ only by order count as one. */
-  readonly orderless?: boolean;
+  readonly allDifferent?: boolean;
 }
 
 export type DrawResult =
@@ -34,8 +34,8 @@ export function drawItems(skill: Skill, request: DrawRequest): DrawResult {
     return { ok: false, error: { code: 'empty-space', ...explainEmpty(skill, request.controls) } };
   }
   const given: unknown[] = [];
-  if (request.orderless || space.count >= BigInt(request.count)) {
-    const drawn = request.orderless
+  if (request.allDifferent || space.count >= BigInt(request.count)) {
+    const drawn = request.allDifferent
       ? differing(skill, space, request)
       : shuffled(space, request.seed);
     for (const item of drawn) {
@@ -44,7 +44,7 @@ export function drawItems(skill: Skill, request: DrawRequest): DrawResult {
     }
   }
   if (given.length < request.count) {
-    const population = request.orderless ? items.usable : space.count;
+    const population = request.allDifferent ? items.usable : space.count;
     return { ok: false, error: { code: 'too-few', population } };
   }
   return { ok: true, given, population: space.count };
@@ -54,7 +54,7 @@ export function drawItems(skill: Skill, request: DrawRequest): DrawResult {
 export interface SearchRequest {
   readonly controls: Controls;
   readonly seed: number;
-  /** Items that must not be found, as {@link Skill.orderless} writes them. */
+  /** Items that must not be found, as {@link Skill.itemKey} writes them. */
   readonly except: ReadonlySet<string>;
   readonly count: number;
   /** How many items are asked about, at the most; excepted ones are passed over, though not without end. */
@@ -93,7 +93,7 @@ function* differing(
 ): Generator<unknown> {
   const taken = new Set(except);
   for (const item of shuffled(space, seed, PASSED_OVER * (tries ?? Infinity))) {
-    const key = skill.orderless(item);
+    const key = skill.itemKey(item);
     if (taken.has(key)) continue;
     taken.add(key);
     yield item;

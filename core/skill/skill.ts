@@ -16,18 +16,18 @@ import { Wanted } from './request';
 export interface Skill<Given = unknown> extends SkillCard {
   readonly given: GivenForm<Given>;
   /** How the answer follows an item on one line; `=` for most. */
-  readonly gives: string;
+  readonly answerSign: string;
   readonly features: readonly (Feature<never> & { readonly id: string })[];
   readonly patterns: readonly ErrorPattern<Given>[];
   readonly weights: Weights;
   /** The features that its marks, difficulty and time depend on. */
-  readonly tells: readonly string[];
+  readonly decidingFeatures: readonly string[];
   /** A graded practice that rises from rung to rung, as a starting point. */
   readonly ladder: readonly RungPlan[];
   measure(given: Given): Features;
   items(wanted: Wanted): ItemSpace<Given>;
   /** The same text for items that a paper should not hold twice. */
-  orderless(given: Given): string;
+  itemKey(given: Given): string;
   /** What the pupil is asked. */
   prompt(given: Given, style: HouseStyle, asking?: Asking): string;
   /** What is said once over all items of a rung, if it is not the usual note of its kind. */

@@ -44,7 +44,7 @@ export function decimalAddends(
     howToType,
     print: ({ addends }) => addends.join(' + '),
     parse: (line) => givenFrom(schema, { addends: line.split('+').map(ungrouped) }),
-    orderless: ({ addends }) => [...addends].sort().join('+'),
+    itemKey: ({ addends }) => [...addends].sort().join('+'),
     operands: ({ addends }) => addends,
     from: (operands) => givenFrom(schema, { addends: operands })
   };

@@ -10,7 +10,7 @@ export interface GivenForm<Given> {
   /** How an item is typed, in one sentence, for those who typed something else. */
   readonly howToType: string;
   /** The same text for items that a paper should not hold twice; the printed line if absent. */
-  orderless?(given: Given): string;
+  itemKey?(given: Given): string;
   /** What is worked out, where any way is as good. */
   sum?(given: Given): Sum;
   /** The numbers that are worked on, and the item of such numbers, where there are several ways of working. */

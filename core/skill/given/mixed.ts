@@ -57,7 +57,7 @@ export function mixedSum(howToType: string): GivenForm<{ addends: MixedGiven[] }
     howToType,
     print: ({ addends }) => print(addends).join(' + '),
     parse: (line) => givenFrom(schema, { addends: line.split('+').map(readMixed) }),
-    orderless: ({ addends }) => print(addends).sort().join(' + ')
+    itemKey: ({ addends }) => print(addends).sort().join(' + ')
   };
 }
 

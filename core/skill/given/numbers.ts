@@ -40,7 +40,7 @@ export function addends(
     howToType,
     print: ({ addends }) => addends.join(' + '),
     parse: (line) => givenFrom(schema, { addends: line.split(SIGNS['+']).map(ungrouped) }),
-    orderless: ({ addends }) => [...addends].sort().join('+'),
+    itemKey: ({ addends }) => [...addends].sort().join('+'),
     operands: ({ addends }) => addends,
     from: (operands) => givenFrom(schema, { addends: operands })
   };

@@ -48,7 +48,7 @@ export function pairOf<First extends string, Second extends string>(
     howToType,
     print: (given) => operands(given).join(` ${sign} `),
     parse: (line) => from(line.split(SIGNS[sign]).map(ungrouped)),
-    ...(commutes && { orderless: (given: Given) => operands(given).sort().join(sign) }),
+    ...(commutes && { itemKey: (given: Given) => operands(given).sort().join(sign) }),
     operands,
     from
   };

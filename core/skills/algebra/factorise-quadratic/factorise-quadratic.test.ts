@@ -136,7 +136,7 @@ test('counts equal those of a list of all small quadratics; a is positive unless
   const all = [...quadratics(small)];
   const withNegative = { ...within, leading: { min: -24, max: 24 } };
   countsAsMeasured({ specs, items: all, measure, within: withNegative, space: items });
-  combinationsAsMeasured(under(withNegative), skill.tells, all.map(measure));
+  combinationsAsMeasured(under(withNegative), skill.decidingFeatures, all.map(measure));
   const positive = all.filter(({ a, b, c }) => a > 0 && isFactorable({ a, b, c }));
   ranksAsListed(under({ ...within, factorable: true }), positive, (given) =>
     skill.given.print(given)

@@ -84,8 +84,8 @@ test('counts, usable items, combinations and ranks are those of a list of all su
   const within = { addends: exactly(2), maxPlaces: exactly(1), wholeDigits: exactly(1) };
   countsAsMeasured({ specs, items: all, measure, within, space: items });
   const space = items(new Wanted(specs, within));
-  combinationsAsMeasured(space, skill.tells, all.map(measure));
-  assert.equal(space.usable, BigInt(new Set(all.map((given) => skill.orderless(given))).size));
+  combinationsAsMeasured(space, skill.decidingFeatures, all.map(measure));
+  assert.equal(space.usable, BigInt(new Set(all.map((given) => skill.itemKey(given))).size));
   const rare: Constraints = { ...within, carries: exactly(2), trailingZeros: exactly(1) };
   const wanted = all.filter((given) => new Wanted(specs, rare).meets(measure(given)));
   ranksAsListed(items(new Wanted(specs, rare)), wanted, (given) => skill.given.print(given));

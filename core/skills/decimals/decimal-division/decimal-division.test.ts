@@ -75,7 +75,7 @@ test('counts, combinations and ranks are those of a list of small divisions', ()
   const within: Constraints = { digits: { min: 1, max: 2 }, divisor: { min: 2, max: 16 } };
   countsAsMeasured({ specs, items: all, measure, within, space: items });
   const space = items(new Wanted(specs, within));
-  combinationsAsMeasured(space, skill.tells, all.map(measure));
+  combinationsAsMeasured(space, skill.decidingFeatures, all.map(measure));
   const rare: Constraints = { ...within, shiftZeros: exactly(1), extraZeros: exactly(1) };
   const wanted = all.filter((given) => new Wanted(specs, rare).meets(measure(given)));
   ranksAsListed(items(new Wanted(specs, rare)), wanted, (given) => skill.given.print(given));

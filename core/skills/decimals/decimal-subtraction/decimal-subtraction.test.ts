@@ -85,7 +85,7 @@ test('counts, combinations and ranks are those of lists of all items', () => {
     };
     countsAsMeasured({ specs, items: all, measure, within, space: items });
     const space = items(new Wanted(specs, within));
-    combinationsAsMeasured(space, skill.tells, all.map(measure));
+    combinationsAsMeasured(space, skill.decidingFeatures, all.map(measure));
     const rare: Constraints = { ...within, trailingZeros: exactly(0), belowOne: true };
     const wanted = all.filter((given) => new Wanted(specs, rare).meets(measure(given)));
     ranksAsListed(items(new Wanted(specs, rare)), wanted, (given) => skill.given.print(given));

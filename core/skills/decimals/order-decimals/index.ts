@@ -16,7 +16,7 @@ const four = { ...near, count: 4, integers: 0, placed: { max: 1 } };
 export const skill = defineSkill({
   card,
   given,
-  gives: '→',
+  answerSign: '→',
   look,
   features,
   items: (wanted) => items(wanted),

@@ -37,7 +37,7 @@ export const given: GivenForm<Given> = {
     const [, list, order] = /^(.*\S)\s+(ascending|descending)\s*$/.exec(line) ?? [];
     return givenFrom(schema, { numbers: list?.split(/\s*,\s*/), order });
   },
-  orderless: ({ numbers, order }) => `${inOrder(numbers, 'ascending').join(' ')} ${order}`
+  itemKey: ({ numbers, order }) => `${inOrder(numbers, 'ascending').join(' ')} ${order}`
 };
 
 /** The numbers as the answer lists them. */

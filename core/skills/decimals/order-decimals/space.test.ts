@@ -68,7 +68,7 @@ test('counts equal those of a list of all sets of few small numbers', () => {
     const arranged = all
       .map(measure)
       .flatMap((features) => Array<typeof features>(12).fill(features));
-    combinationsAsMeasured(under(within, wholes - 1), skill.tells, arranged);
+    combinationsAsMeasured(under(within, wholes - 1), skill.decidingFeatures, arranged);
   }
 });
 

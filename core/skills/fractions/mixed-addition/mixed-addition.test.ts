@@ -71,8 +71,8 @@ test('counts equal those of a list of every item with the common denominator 6 a
     .filter((given) => measure(given).commonDenominator === 6);
   countsAsMeasured({ specs, items: all, measure, within, space: items });
   const space = items(new Wanted(specs, within));
-  combinationsAsMeasured(space, skill.tells, all.map(measure));
-  assert.equal(space.usable, BigInt(new Set(all.map((given) => skill.orderless(given))).size));
+  combinationsAsMeasured(space, skill.decidingFeatures, all.map(measure));
+  assert.equal(space.usable, BigInt(new Set(all.map((given) => skill.itemKey(given))).size));
   const rares: Constraints[] = [
     { fractionOnly: true, simplifies: true },
     { fractionOnly: false, makesWhole: true, largestWhole: { min: 3, max: 5 } }

@@ -117,7 +117,7 @@ test('counts equal those of a list of every item with the common denominator 6',
     const within = { commonDenominator: { min: 6, max: 6 }, largestWhole };
     const all = listed([1, 2, 3, 6], 6, largestWhole);
     countsAsMeasured({ specs, items: all, measure, within, space: items });
-    combinationsAsMeasured(under(within), skill.tells, all.map(measure));
+    combinationsAsMeasured(under(within), skill.decidingFeatures, all.map(measure));
     const rare = { ...within, wholeVanishes: true, simplifies: true };
     ranksAsListed(
       under(rare),

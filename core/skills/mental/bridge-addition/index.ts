@@ -29,8 +29,8 @@ const look = (given: Given): Look => ({ addends: given.addends, ...bridged(given
 /** The addend that is made up, and the one that gives. */
 function partsOf(given: Given) {
   const { made, base, gap } = bridged(given)!;
-  const [up, gives] = [given.addends[made]!, given.addends[1 - made]!];
-  return { up: BigInt(up), gives: BigInt(gives), base, gap: BigInt(gap) };
+  const [up, giver] = [given.addends[made]!, given.addends[1 - made]!];
+  return { up: BigInt(up), giver: BigInt(giver), base, gap: BigInt(gap) };
 }
 
 /** The next multiples of ten, a hundred and a thousand above a number. */
@@ -47,7 +47,7 @@ const multiplesAbove = (number: bigint) =>
  * Making up the other addend, or to another multiple, does as well: the rest follows from what was given.
  */
 function makeUp(given: Given) {
-  const { up, gives, gap } = partsOf(given);
+  const { up, giver, gap } = partsOf(given);
   const [one, other] = given.addends.slice(0, 2).map(BigInt) as [bigint, bigint];
   const third = given.addends[2];
   const last = third === undefined ? ANSWER : 'subtotal';
@@ -64,7 +64,7 @@ function makeUp(given: Given) {
     step('rest', ['multiple'], (multiple) => one + other - multiple, {
       reading: signedNumber,
       holds: [],
-      says: ({ value, write }) => `Of ${write(gives)} are ${value} left.`
+      says: ({ value, write }) => `Of ${write(giver)} are ${value} left.`
     }),
     step(last, ['multiple', 'rest'], (multiple, rest) => multiple + rest, {
       reading: signedNumber,
@@ -122,10 +122,10 @@ export const skill = defineSkill({
   items,
   working: { 'make-up': makeUp },
   sheet: (given) => {
-    const { up, gives } = partsOf(given);
+    const { up, giver } = partsOf(given);
     const third = given.addends[2];
     const line = bridgeSheet({
-      ...{ start: String(up), given: String(gives), landing: 'multiple', rest: 'rest' },
+      ...{ start: String(up), given: String(giver), landing: 'multiple', rest: 'rest' },
       end: third === undefined ? ANSWER : 'subtotal'
     });
     if (third === undefined) return line;
@@ -139,14 +139,14 @@ export const skill = defineSkill({
     'given-not-taken': pattern<Given>(
       'Given but not taken',
       'One addend is made up, and what was given stays with the other as well.',
-      (given) => ({ rest: using([], () => partsOf(given).gives) })
+      (given) => ({ rest: using([], () => partsOf(given).giver) })
     ),
     'taken-twice': pattern<Given>(
       'Taken twice',
       'What was given is taken from the other addend twice.',
       (given) => {
-        const { gives, gap } = partsOf(given);
-        return { rest: using([], () => gives - 2n * gap) };
+        const { giver, gap } = partsOf(given);
+        return { rest: using([], () => giver - 2n * gap) };
       }
     )
   },

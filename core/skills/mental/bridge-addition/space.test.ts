@@ -28,6 +28,6 @@ test('bridging three numbers: what does not count twice is what a list of short 
     (given) => skill.given.schema.safeParse(given).success && wanted.meets(skill.measure(given))
   );
   ranksAsListed(skill.items(wanted), items, skill.given.print);
-  const different = new Set(items.map((given) => skill.orderless(given)));
+  const different = new Set(items.map((given) => skill.itemKey(given)));
   assert.equal(skill.items(wanted).usable, BigInt(different.size));
 });

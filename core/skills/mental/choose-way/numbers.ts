@@ -38,7 +38,7 @@ export const given: GivenForm<Given> = {
     const sum = SIGNS['/'].test(line) ? undefined : readSum(line);
     return sum && givenFrom(schema, sum);
   },
-  orderless: ({ operation, operands }) =>
+  itemKey: ({ operation, operands }) =>
     operation === 'subtraction'
       ? operands.join('-')
       : `${operation} ${operands.toSorted().join(' ')}`,

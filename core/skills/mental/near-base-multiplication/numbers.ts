@@ -43,7 +43,7 @@ export const given: GivenForm<Given> = {
       ? nearest(left, right)
       : givenFrom(schema, { left, right, base: /^\d+\s*$/.test(base) ? Number(base) : undefined });
   },
-  orderless: ({ left, right, base }) => `${[left, right].sort().join('x')} near ${base}`,
+  itemKey: ({ left, right, base }) => `${[left, right].sort().join('x')} near ${base}`,
   operands: ({ left, right }) => [left, right],
   from: (operands) => (operands.length === 2 ? nearest(operands[0], operands[1]) : undefined)
 };

@@ -30,7 +30,11 @@ test('features, pairs of them and combinations count as brute force for starts b
   const small = allItems(100);
   const within = { digits: { min: 1, max: 2 } };
   countsAsMeasured({ specs, items: small, measure: skill.measure, within, space: items });
-  combinationsAsMeasured(items(new Wanted(specs, within)), skill.tells, small.map(skill.measure));
+  combinationsAsMeasured(
+    items(new Wanted(specs, within)),
+    skill.decidingFeatures,
+    small.map(skill.measure)
+  );
 });
 
 test('ranks run through a small space once each, and only through it', () => {

@@ -49,7 +49,7 @@ test('features, pairs of them and combinations count as brute force, 2 by 2 digi
     ]
   ] as const) {
     countsAsMeasured({ specs, items: all, measure, within, space: items });
-    combinationsAsMeasured(under(within), skill.tells, all.map(measure));
+    combinationsAsMeasured(under(within), skill.decidingFeatures, all.map(measure));
   }
 });
 
@@ -59,7 +59,7 @@ test('tables, usable items and ranks equal brute force', () => {
     meets(measure(given)['tables']!, allowed.tables)
   );
   ranksAsListed(under(allowed), wanted, skill.given.print);
-  assert.equal(under(allowed).usable, BigInt(new Set(wanted.map(skill.orderless)).size));
+  assert.equal(under(allowed).usable, BigInt(new Set(wanted.map(skill.itemKey)).size));
 });
 
 test('features equal those read off the working; the product is BigInt’s', () => {

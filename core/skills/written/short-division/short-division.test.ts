@@ -65,7 +65,11 @@ test('counts, combinations and ranks are those of a list of small divisions', ()
   const within = { digits: { min: 2, max: 3 }, divisor: { min: 6, max: 11 } };
   const listed = all(1000, [6, 7, 8, 9, 10, 11]);
   countsAsMeasured({ specs, items: listed, measure, within, space: divisions });
-  combinationsAsMeasured(divisions(new Wanted(specs, within)), skill.tells, listed.map(measure));
+  combinationsAsMeasured(
+    divisions(new Wanted(specs, within)),
+    skill.decidingFeatures,
+    listed.map(measure)
+  );
   const rare = new Wanted(specs, { ...within, quotientZeros: { min: 1, max: 1 }, exact: false });
   const wanted = listed.filter((given) => rare.meets(measure(given)));
   ranksAsListed(divisions(rare), wanted, (given) => skill.given.print(given));

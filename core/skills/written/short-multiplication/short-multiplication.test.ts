@@ -30,7 +30,7 @@ test('features, pairs of them, combinations and ranks are those of the listed it
   const wanted = new Wanted(specs, { ...within, tables });
   const allowed = all.filter((given) => meets(measure(given)['tables']!, tables));
   ranksAsListed(items(wanted), allowed, skill.given.print);
-  combinationsAsMeasured(items(wanted), skill.tells, allowed.map(measure));
+  combinationsAsMeasured(items(wanted), skill.decidingFeatures, allowed.map(measure));
 });
 
 test('features equal those read off the working; the product is BigInt’s', () => {

@@ -17,7 +17,7 @@ const ask = (want: ExamAsk['want'], exam: Exam = sample, turn = 1) =>
 const parts = partsIn(sample);
 const skilled = parts.filter(({ skill }) => skill !== OWN_QUESTION);
 const own = parts.find(({ skill }) => skill === OWN_QUESTION)!;
-const orderless = ({ skill }: PaperPart, given: unknown) => skillOf(skill).orderless(given);
+const itemKey = ({ skill }: PaperPart, given: unknown) => skillOf(skill).itemKey(given);
 
 test('facts come for every part; of an exam that cannot be read there are none', async () => {
   const answer = await ask({ what: 'facts' });
@@ -54,7 +54,7 @@ test('other items are worth as much and stand nowhere on the exam; those of one 
     assert.ok(
       skilled
         .filter((one) => one.skill === part.skill)
-        .every((one) => orderless(one, one.given) !== orderless(part, given)),
+        .every((one) => itemKey(one, one.given) !== itemKey(part, given)),
       part.skill
     );
     const worth = (one: unknown) => availableMarks(skill.scheme(one, part.school));
@@ -101,7 +101,7 @@ test('a new part is an item of the ladder that is not on the exam; an own questi
     [...['bare', 'doubling', false, false]]
   );
   const taken = skilled.filter(({ skill }) => skill === 'doubling');
-  const isNew = taken.every((part) => orderless(part, part.given) !== orderless(part, added.given));
+  const isNew = taken.every((part) => itemKey(part, part.given) !== itemKey(part, added.given));
   assert.ok(isNew);
   const written = await ask({ what: 'new', kind: 'own', skill: '' });
   assert.ok(written.ok);

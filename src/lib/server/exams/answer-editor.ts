@@ -157,10 +157,10 @@ async function newPart(
   const taken = new Set(
     [...partsIn(exam), ...toAvoid(db, unmet)]
       .filter((part) => part.skill === id)
-      .map(({ given }) => skillOf(id).orderless(given))
+      .map(({ given }) => skillOf(id).itemKey(given))
   );
   const items = done.result.ok ? done.result.items : [];
-  const item = items.find(({ given }) => !taken.has(skill.orderless(given)));
+  const item = items.find(({ given }) => !taken.has(skill.itemKey(given)));
   if (!item) return { ok: false, message: 'There is no other item of this skill.' };
   return {
     ok: true,

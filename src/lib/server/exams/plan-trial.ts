@@ -50,7 +50,7 @@ function startRow(id: string, row: string): Blueprint['rows'][number] {
 }
 
 /** Why a plan cannot be met, with what could be changed. */
-export function triedInVain(plan: Blueprint, error: AssemblyError): Reply<'tried'> & { ok: false } {
+export function whyUnmet(plan: Blueprint, error: AssemblyError): Reply<'tried'> & { ok: false } {
   const wordsOf = (line: string) => lineWords(plan, line, (skill) => findCard(skill)!.title);
   switch (error.code) {
     case 'empty-space': {

@@ -72,7 +72,7 @@ function planOfPaper(): Blueprint {
       controls,
       count: 2 + below(3),
       seed: below(1e6),
-      orderless: true
+      allDifferent: true
     });
     const given = found.ok ? found.given : drawOne(skill.id, controls);
     const school = Object.keys(skill.schools)[0]!;
@@ -140,7 +140,7 @@ function checkMet(
     within(own.length, row.parts ?? {}, `parts of ${row.id}`);
     within(sum(own.map((part) => part.marks)), row.marks ?? {}, `marks of ${row.id}`);
   }
-  const keys = made.parts.map(({ skill, given }) => `${skill} ${skillOf(skill!).orderless(given)}`);
+  const keys = made.parts.map(({ skill, given }) => `${skill} ${skillOf(skill!).itemKey(given)}`);
   assert.equal(new Set(keys).size, keys.length, `${about}: an item stands twice`);
   if (plan.rising) {
     const risen = made.parts.map(({ difficulty }) => difficulty);

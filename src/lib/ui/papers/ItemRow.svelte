@@ -132,7 +132,7 @@
       >
     {/if}
     <span class="answer figures"
-      ><span class="faint">{skill.gives}</span>
+      ><span class="faint">{skill.answerSign}</span>
       <MathText text={writeText(facts.answer, style)} /></span
     >
     <FeatureChips {skill} features={facts.features} controls={numbered.rung.controls} />

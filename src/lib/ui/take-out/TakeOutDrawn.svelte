@@ -50,7 +50,7 @@
 <TakeOut
   bind:open
   name={[skill.title, `seed ${chosenSeed}`]}
-  items={drawn.map((facts) => ({ skill: skill.title, gives: skill.gives, facts }))}
+  items={drawn.map((facts) => ({ skill: skill.title, answerSign: skill.answerSign, facts }))}
   {style}
 >
   <label>

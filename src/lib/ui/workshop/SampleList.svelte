@@ -32,7 +32,7 @@
       <button type="button" aria-pressed={line === chosen} onclick={() => onchoose(line)}>
         <span class="sum figures"><MathText text={writeText(line, style)} /></span>
         <span class="answer figures"
-          ><span class="faint">{skill.gives}</span>
+          ><span class="faint">{skill.answerSign}</span>
           <MathText text={writeText(answer, style)} /></span
         >
         <FeatureChips {skill} {features} {controls} />

@@ -169,7 +169,7 @@
       style={data.style}
       items={editor.outline.items.flatMap(({ rung, facts }) => {
         const skill = descriptions[rung.skill];
-        return skill ? [{ skill: skill.title, gives: skill.gives, facts }] : [];
+        return skill ? [{ skill: skill.title, answerSign: skill.answerSign, facts }] : [];
       })}
     />
   {/await}

@@ -12,7 +12,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = () => ({
   backups: listBackups(),
   folder: resolve(backupFolder()),
-  keepings: readRetention(db())
+  retention: readRetention(db())
 });
 
 const hours = z.coerce.number().int().min(0).max(720);

@@ -72,11 +72,11 @@
     <Button type="submit" kind="main" disabled={doing !== ''}>Make a backup now</Button>
   </form>
   <form method="POST" action="?/schedule" class="rhythm" use:enhance>
-    <input type="hidden" name="wasHours" value={data.keepings.backupHours} />
-    <input type="hidden" name="wasKept" value={data.keepings.backupsKept} />
+    <input type="hidden" name="wasHours" value={data.retention.backupHours} />
+    <input type="hidden" name="wasKept" value={data.retention.backupsKept} />
     <label>
       By itself
-      <Select placeholder="" name="backupHours" value={data.keepings.backupHours}>
+      <Select placeholder="" name="backupHours" value={data.retention.backupHours}>
         {#each rhythms as [hours, word] (hours)}<option value={hours}>{word}</option>{/each}
       </Select>
     </label>
@@ -87,7 +87,7 @@
         name="backupsKept"
         min={1}
         max={365}
-        value={data.keepings.backupsKept}
+        value={data.retention.backupsKept}
         class="w-20"
       />
     </label>

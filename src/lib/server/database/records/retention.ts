@@ -1,6 +1,6 @@
 import { change } from '../base/change';
 import type { Db, Reader } from '../base/db';
-import { keepings } from '../base/schema';
+import { retention } from '../base/schema';
 
 /** What the department keeps, and for how long. */
 export interface Retention {
@@ -15,7 +15,7 @@ const DEPARTMENT = 1;
 const usual: Retention = { nameYears: 3, backupHours: 24, backupsKept: 14 };
 
 export function readRetention(db: Reader): Retention {
-  const row = db.select().from(keepings).get();
+  const row = db.select().from(retention).get();
   if (!row) return usual;
   const { nameYears, backupHours, backupsKept } = row;
   return { nameYears, backupHours, backupsKept };
@@ -25,9 +25,9 @@ export function readRetention(db: Reader): Retention {
 export function saveRetention(db: Db, changed: Partial<Retention>): void {
   if (Object.keys(changed).length === 0) return;
   change(db, (tx, log) => {
-    tx.insert(keepings)
+    tx.insert(retention)
       .values({ id: DEPARTMENT, ...readRetention(tx), ...changed })
-      .onConflictDoUpdate({ target: keepings.id, set: changed })
+      .onConflictDoUpdate({ target: retention.id, set: changed })
       .run();
     log('what is kept was set', 'department');
   });

@@ -20,10 +20,10 @@ test('a class has met what stands on every form that was dealt to it, in any ord
     assert.equal(lastMet(met, skill, given)?.satOn, '2026-11-20', skill);
   }
   const known = new Set(
-    [...varying, ...onB].map(({ skill, given }) => skill + skillOf(skill).orderless(given))
+    [...varying, ...onB].map(({ skill, given }) => skill + skillOf(skill).itemKey(given))
   );
   const listed = met.filter(({ skill }) => varying.some((one) => one.skill === skill));
-  assert.deepEqual(new Set(listed.map(({ skill, orderless }) => skill + orderless)), known);
+  assert.deepEqual(new Set(listed.map(({ skill, itemKey }) => skill + itemKey)), known);
   const newClass = createClass(db, '8 Bobbin')!;
   assert.deepEqual(encounters(db, { classIds: [newClass] }), []);
   assert.deepEqual(itemsMet(db, newClass), {});

@@ -11,7 +11,7 @@ export interface Encounter {
   readonly skill: string;
   readonly given: unknown;
   /** As the skill writes it without order. */
-  readonly orderless: string;
+  readonly itemKey: string;
   readonly className: string;
   readonly title: string;
   /** `2026-03-14` */
@@ -56,7 +56,7 @@ export function encounters(db: Reader, { classIds, since, skill: only }: Within)
         const kept = keptItem(item);
         if (!kept) return [];
         const { skill, given } = kept;
-        return [{ skill, given, orderless: skillOf(skill).orderless(given), ...where }];
+        return [{ skill, given, itemKey: skillOf(skill).itemKey(given), ...where }];
       })
       .toSorted((one, other) => other.satOn.localeCompare(one.satOn))
   );
@@ -65,8 +65,8 @@ export function encounters(db: Reader, { classIds, since, skill: only }: Within)
 /** The items that a class has met, by skill, as the skill writes them without order. */
 export function itemsMet(db: Reader, classId: number): Record<string, string[]> {
   const met: Record<string, string[]> = {};
-  for (const { skill, orderless } of encounters(db, { classIds: [classId] })) {
-    (met[skill] ??= []).push(orderless);
+  for (const { skill, itemKey } of encounters(db, { classIds: [classId] })) {
+    (met[skill] ??= []).push(itemKey);
   }
   return met;
 }
@@ -96,8 +96,8 @@ export function lastMet(
   skill: string,
   given: unknown
 ): Encounter | undefined {
-  const own = skillOf(skill).orderless(given);
-  return met.find((one) => one.skill === skill && one.orderless === own);
+  const own = skillOf(skill).itemKey(given);
+  return met.find((one) => one.skill === skill && one.itemKey === own);
 }
 
 /** The classes that sat the edition before a paper's. */

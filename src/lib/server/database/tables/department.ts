@@ -45,7 +45,7 @@ export const houseStyles = sqliteTable('house_styles', {
 });
 
 /** What the department keeps, and for how long; one row. */
-export const keepings = sqliteTable(
+export const retention = sqliteTable(
   'keepings',
   {
     id: id(),

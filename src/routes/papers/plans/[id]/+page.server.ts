@@ -8,7 +8,7 @@ import { idOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
-import { avoiding, triedInVain } from '$lib/server/exams/plan-trial';
+import { avoiding, whyUnmet } from '$lib/server/exams/plan-trial';
 import { planProblems } from '$lib/server/api/exams';
 import { examOf } from '@zealous-quill/core/exams';
 import { listedSkills } from '$lib/server/http/shown-skills';
@@ -60,7 +60,7 @@ export const actions: Actions = {
       return fail(undoneStatus(done.error), { problem: undoneWords[done.error.code] });
     }
     if (!done.result.ok) {
-      return fail(422, { problem: triedInVain(plan, done.result.error).message });
+      return fail(422, { problem: whyUnmet(plan, done.result.error).message });
     }
     const exam = examOf(name, plan, done.result);
     redirect(303, `/papers/${createExam(db(), exam, { plan, unmet })}/exam`);

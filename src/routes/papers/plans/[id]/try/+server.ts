@@ -7,7 +7,7 @@ import { db } from '$lib/server/database/base/connection';
 import { toAvoid } from '$lib/server/database/sittings/exposure';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { unmetSchema } from '$lib/server/database/papers/plans';
-import { avoiding, shownParts, triedInVain } from '$lib/server/exams/plan-trial';
+import { avoiding, shownParts, whyUnmet } from '$lib/server/exams/plan-trial';
 import { run } from '$lib/server/jobs/pool';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
@@ -24,7 +24,7 @@ export const POST: RequestHandler = ({ request }) =>
     });
     if (!done.ok) return machineUndone(done.error);
     const { result } = done;
-    if (!result.ok) return reply<Reply<'tried'>>(triedInVain(plan, result.error));
+    if (!result.ok) return reply<Reply<'tried'>>(whyUnmet(plan, result.error));
     const { parts, totals } = result;
     return reply<Reply<'tried'>>({
       ok: true,
