@@ -1,7 +1,8 @@
 <script lang="ts">
   import DraftClash from '../DraftClash.svelte';
   import { attemptWords, type Response } from '@zealous-quill/core/marking';
-  import type { MarkingDesk, Place } from './desk.svelte';
+  import type { MarkingDesk } from './desk.svelte';
+  import type { Place } from './pile';
 
   let { desk, place }: { desk: MarkingDesk; place: Place } = $props();
 

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { keyOf, type MarkingDesk } from './desk.svelte';
+  import { type MarkingDesk } from './desk.svelte';
+  import { keyOf } from './pile';
 
   let { desk, by }: { desk: MarkingDesk; by: 'script' | 'question' } = $props();
 

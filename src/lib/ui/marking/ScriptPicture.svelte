@@ -3,7 +3,7 @@
   import { spoken, writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
-  import type { Place } from './desk.svelte';
+  import type { Place } from './pile';
   import type { ScriptPages } from './script-pages.svelte';
 
   interface Props {

@@ -1,5 +1,4 @@
-import type { Option } from '@zealous-quill/core/exams';
-import { availableMarks, covers, isAnswerOnly } from '@zealous-quill/core/schemes';
+import { isAnswerOnly, availableMarks, covers } from '@zealous-quill/core/schemes';
 import {
   markItem,
   noResponse,
@@ -7,38 +6,17 @@ import {
   type MarkedItem,
   type Response
 } from '@zealous-quill/core/marking';
-import type { Printed, Snapshot } from '@zealous-quill/core/papers';
-import { skillOf, WorkedItem } from '@zealous-quill/core/skill';
 import { ANSWER, printValue, spreadAnswer } from '@zealous-quill/core/working';
 import { Draft, tabKeeper, type DraftReply, type Keeper, type Timers } from '../draft.svelte';
-
-/** A part as it was when the paper was sat. */
-interface DeskItem extends Pick<Snapshot, 'item' | 'scheme'> {
-  readonly printed: Pick<Printed, 'layout'>;
-  readonly id: number;
-  readonly number: number;
-  readonly label: string;
-  readonly kind: string;
-  /** Of a choice, what it is chosen from. */
-  readonly options?: readonly Option[];
-  /** Whether it counts: left out, or full marks for all. */
-  readonly withdrawn?: 'no' | 'full-marks' | 'left-out';
-}
-
-export interface DeskScript {
-  readonly id: number;
-  readonly name: string;
-  /** What its form is called, where the paper has several. */
-  readonly form?: string;
-}
-
-/** One response: a part on a script. */
-export interface Place {
-  readonly script: DeskScript;
-  readonly item: DeskItem;
-}
-
-export type SavedEntry = Response & { readonly version: number };
+import {
+  awardedIn,
+  keyOf,
+  workedOf,
+  type DeskScript,
+  type Place,
+  type SavedEntry,
+  type Standing
+} from './pile';
 
 export interface DeskOptions {
   readonly pile: readonly Place[];
@@ -65,8 +43,6 @@ const PAUSE = 250;
 function without<T>(record: Readonly<Record<string, T>>, key: string): Record<string, T> {
   return Object.fromEntries(Object.entries(record).filter(([name]) => name !== key));
 }
-
-export const keyOf = (place: Place): string => `${place.script.id}/${place.item.id}`;
 
 /**
  * A pile of responses on the marking desk, each a draft of its own: kept as it is typed, saved by itself,
@@ -349,37 +325,14 @@ export class MarkingDesk {
   }
 
   private change(change: (entry: Response) => Partial<Response>): void {
-    const key = keyOf(this.place);
-    this.order.push(key);
-    const isDone = change(this.state).isMarked === true;
+    this.order.push(keyOf(this.place));
+    const changed = change(this.state);
+    const keepsMark = 'isMarked' in changed || 'given' in changed;
     this.draft.edit(
-      (entry) => {
-        const changed = change(entry);
-        const keepsMark = 'isMarked' in changed || 'given' in changed;
-        return { ...entry, ...(keepsMark ? {} : { isMarked: false }), ...changed };
-      },
-      isDone ? 0 : PAUSE
+      (entry) => ({ ...entry, ...(keepsMark ? {} : { isMarked: false }), ...changed }),
+      changed.isMarked === true ? 0 : PAUSE
     );
   }
-}
-
-/** How a response stands: by its marks once it is marked. */
-export type Standing = 'right' | 'partly' | 'wrong' | 'begun' | 'waiting';
-
-const workings = new WeakMap<DeskItem, WorkedItem>();
-
-/** The item with its working, laid out once for all scripts. */
-function workedOf(one: DeskItem): WorkedItem {
-  let worked = workings.get(one);
-  if (!worked) {
-    const { skill, given, school } = one.item;
-    workings.set(one, (worked = new WorkedItem(skillOf(skill), given, school)));
-  }
-  return worked;
-}
-
-function awardedIn({ marks }: MarkedItem, { given }: Response): number {
-  return marks.lines.reduce((sum, { id, awarded }) => sum + (given[id]?.given ?? awarded), 0);
 }
 
 const keptInTab = (key: string) => tabKeeper(`response/${key}`);

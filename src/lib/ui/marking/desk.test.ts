@@ -6,7 +6,8 @@ import { snapshotOf } from '@zealous-quill/core/papers';
 import '@zealous-quill/core/catalogue/all';
 import { type DraftReply, PAUSE, RETRY } from '../draft.svelte';
 import { Clock, Store, Tab } from '../draft.test-helper';
-import { keyOf, MarkingDesk, type Place } from './desk.svelte';
+import { MarkingDesk } from './desk.svelte';
+import { keyOf, type Place } from './pile';
 
 const NOTHING = noResponse;
 

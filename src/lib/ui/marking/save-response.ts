@@ -1,7 +1,7 @@
 import type { DraftReply } from '../draft.svelte';
 import { postDraft } from '../post-draft';
 import type { Response } from '@zealous-quill/core/marking';
-import type { Place, SavedEntry } from './desk.svelte';
+import type { Place, SavedEntry } from './pile';
 
 /** Saves a response of a sitting over the version it was read at. */
 export function saveResponse(

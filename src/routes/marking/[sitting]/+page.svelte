@@ -5,7 +5,8 @@
   import { tick, untrack } from 'svelte';
   import { guardLeaving } from '$lib/ui/guard-leaving';
   import { plural } from '$lib/ui/format';
-  import { keyOf, MarkingDesk, type Place } from '$lib/ui/marking/desk.svelte';
+  import { MarkingDesk } from '$lib/ui/marking/desk.svelte';
+  import { keyOf, type Place } from '$lib/ui/marking/pile';
   import EntryPane from '$lib/ui/marking/EntryPane.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import type { Told } from '$lib/ui/kit/told';
