@@ -1,7 +1,7 @@
 <script lang="ts">
   import Select from 'flowbite-svelte/Select.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
-  import { spoken, writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
+  import type { HouseStyle } from '@zealous-quill/core/house-style';
   import { invalidateAll } from '$app/navigation';
   import { Draft, type DraftReply } from '$lib/ui/draft.svelte';
   import DraftClash from '$lib/ui/DraftClash.svelte';
@@ -11,8 +11,7 @@
   import { postDraft } from '$lib/ui/post-draft';
   import { setDepartmentScheme } from '$lib/ui/exams/department-scheme';
   import Problem from '$lib/ui/kit/Problem.svelte';
-  import MathText from '$lib/ui/sheet/MathText.svelte';
-  import Sheet from '$lib/ui/sheet/Sheet.svelte';
+  import Samples from '$lib/ui/house-style/Samples.svelte';
   import { onDestroy, untrack } from 'svelte';
 
   let { data } = $props();
@@ -165,33 +164,7 @@
     </div>
   </form>
 
-  <div class="samples">
-    {#each data.samples as sample (sample.id)}
-      <section class="leaf" aria-label="Sample of {sample.title}">
-        <h2>{sample.title}</h2>
-        <p class="figures"><MathText text={sample.prompt} /></p>
-        <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-        <div class="sample" role="group" aria-label="{sample.title} on squares" tabindex="0">
-          <Sheet
-            layout={sample.layout}
-            texts={Object.fromEntries(sample.steps.map(({ id, text }) => [id, text]))}
-            square={1.4 + (style.squares - 5) * 0.18}
-            label="{spoken(sample.prompt)} worked"
-          />
-          <ol>
-            {#each sample.steps as { id, explanation } (id)}<li>
-                <MathText text={explanation} />
-              </li>{/each}
-          </ol>
-        </div>
-      </section>
-    {/each}
-    <p class="faint numbers">
-      Numbers: <span class="figures">{writeNumeral('1234567', style)}</span>,
-      <span class="figures">{writeNumeral('9408', style)}</span>,
-      <span class="figures">{writeNumeral('3.75', style)}</span>
-    </p>
-  </div>
+  <Samples samples={data.samples} {style} />
 </div>
 
 <style>
@@ -276,29 +249,6 @@
   }
   .state.problem {
     color: var(--slip);
-  }
-  .samples .leaf {
-    padding: var(--space-4) var(--space-4);
-  }
-  .samples {
-    position: sticky;
-    top: 1rem;
-  }
-  .sample {
-    position: relative;
-    overflow-x: auto;
-    display: flex;
-    flex-wrap: wrap;
-    gap: var(--space-4) var(--space-5);
-    margin-top: var(--space-3);
-    align-items: flex-start;
-  }
-  ol {
-    list-style: decimal;
-    padding-left: var(--space-5);
-  }
-  .numbers {
-    margin-top: var(--space-2);
   }
   @media (max-width: 900px) {
     .columns {

@@ -96,3 +96,8 @@ function* lengthLists(numbers: number, places: number): Generator<number[]> {
     else for (const rest of lengthLists(numbers - here, places - 1)) yield [...rest, here];
   }
 }
+
+/** Whether a range leaves something out. */
+export function isNarrow({ min, max }: Range): boolean {
+  return min > 0 || max < Infinity;
+}

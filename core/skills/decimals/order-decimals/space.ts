@@ -23,7 +23,7 @@ import {
   type Spanning
 } from '../../../spaces';
 import type { Wanted } from '../../../skill/request';
-import { COUNTED, lengthsAllow, lies, limitsOf, type Limits } from './limits';
+import { COUNTED, lengthsAllow, lies, limitsOf, type Limits, isNarrow } from './limits';
 import { LARGEST_WHOLE, MOST_PLACES, type Given } from './numbers';
 
 /** A whole part with the decimal parts that go with it, in ten-thousandths. */
@@ -287,10 +287,6 @@ class NumberSets {
       (this.limits.shared.min === 0 || tally.shared === 1)
     );
   }
-}
-
-function isNarrow({ min, max }: Range): boolean {
-  return min > 0 || max < Infinity;
 }
 
 function numerals({ whole, decimals }: Group): string[] {

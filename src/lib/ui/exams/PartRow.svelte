@@ -12,8 +12,9 @@
   import { difficultyWord, logit } from '../format';
   import MathText from '../sheet/MathText.svelte';
   import type { ExamEditor } from './exam-editor.svelte';
+  import SpaceFields from './SpaceFields.svelte';
   import TypedText from './TypedText.svelte';
-  import { kindWords, spaceWords } from './words';
+  import { kindWords } from './words';
 
   interface Props {
     editor: ExamEditor;
@@ -148,40 +149,7 @@
             {#each kindWords as [kind, word] (kind)}<option value={kind}>{word}</option>{/each}
           </select>
         {/if}
-        <select
-          class="bare"
-          value={space.kind}
-          aria-label="Space for the answer to {label}"
-          onchange={(event) =>
-            changeSpace({ kind: event.currentTarget.value as AnswerSpace['kind'] })}
-        >
-          {#each spaceWords as [kind, word] (kind)}<option value={kind}>{word}</option>{/each}
-        </select>
-        {#if space.kind !== 'none' && space.kind !== 'line'}
-          <input
-            type="number"
-            min="1"
-            max="40"
-            value={space.height ?? ''}
-            placeholder="–"
-            title="Height in lines or squares; from the marks where nothing is said"
-            aria-label="Height of the space of {label}"
-            onchange={(event) => {
-              const height = event.currentTarget.valueAsNumber;
-              changeSpace({ height: height >= 1 && height <= 40 ? Math.round(height) : undefined });
-            }}
-          />
-        {/if}
-        {#if space.kind === 'line'}
-          <input
-            class="unit bare"
-            value={space.unit ?? ''}
-            placeholder="unit"
-            maxlength="20"
-            aria-label="Unit behind the line of {label}"
-            onchange={(event) => changeSpace({ unit: event.currentTarget.value || undefined })}
-          />
-        {/if}
+        <SpaceFields {space} {label} onchange={changeSpace} />
       {/if}
       <span class="difficulty" title="Predicted difficulty, an estimate"
         >{difficultyWord(facts.difficulty)} {logit(facts.difficulty, style)}</span
@@ -280,16 +248,6 @@
     font-size: var(--text-sm);
     color: var(--faint);
     background-position: right 0.3rem center;
-  }
-  .how input {
-    width: 2.8em;
-    padding: 0 var(--space-1);
-    font-size: var(--text-sm);
-    text-align: right;
-  }
-  .how .unit {
-    width: 4em;
-    text-align: left;
   }
   .edited {
     color: var(--lamp);

@@ -51,7 +51,7 @@
   {desk.place.script.name}
   {#if desk.place.script.form}<span class="form">form {desk.place.script.form}</span>{/if}
   <span class="total">
-    <strong class="figures">{desk.totalOf(desk.place.script)}</strong>
+    <strong class="figures">{desk.marks.totalOf(desk.place.script)}</strong>
     <span class="faint">of {available} so far</span>
   </span>
 </h2>

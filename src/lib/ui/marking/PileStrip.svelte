@@ -15,7 +15,7 @@
 
 <ol aria-label="The pile">
   {#each desk.pile as place, at (keyOf(place))}
-    {@const standing = desk.standing(place)}
+    {@const standing = desk.marks.standing(place)}
     {@const name = by === 'script' ? place.item.label : place.script.name}
     <li>
       <button

@@ -1,4 +1,4 @@
-import { isAnswerOnly, availableMarks, covers } from '@zealous-quill/core/schemes';
+import { isAnswerOnly, covers } from '@zealous-quill/core/schemes';
 import {
   markItem,
   noResponse,
@@ -8,15 +8,8 @@ import {
 } from '@zealous-quill/core/marking';
 import { ANSWER, printValue, spreadAnswer } from '@zealous-quill/core/working';
 import { Draft, tabKeeper, type DraftReply, type Keeper, type Timers } from '../draft.svelte';
-import {
-  awardedIn,
-  keyOf,
-  workedOf,
-  type DeskScript,
-  type Place,
-  type SavedEntry,
-  type Standing
-} from './pile';
+import { awardedIn, keyOf, workedOf, type Place, type SavedEntry } from './pile';
+import { PileMarks } from './pile-marks';
 
 export interface DeskOptions {
   readonly pile: readonly Place[];
@@ -57,11 +50,8 @@ export class MarkingDesk {
   readonly pile: readonly Place[];
   private readonly drafts: ReadonlyMap<string, Draft<Response>>;
   private order: string[] = [];
-  private readonly elsewhere: Readonly<Record<number, number>>;
-  private readonly kept: Readonly<Record<string, number>>;
-  private readonly read: DeskOptions['states'];
-  /** Marks of what stands in a response: a changed one is another object. */
-  private readonly known = new WeakMap<Response, number>();
+  /** The marks of all that is in the pile. */
+  readonly marks: PileMarks;
 
   constructor({
     pile,
@@ -73,10 +63,7 @@ export class MarkingDesk {
     keeper = keptInTab,
     timers
   }: DeskOptions) {
-    this.kept = kept;
-    this.read = states;
     this.pile = pile;
-    this.elsewhere = elsewhere ?? {};
     this.drafts = new Map(
       pile.map((place) => {
         const key = keyOf(place);
@@ -92,6 +79,10 @@ export class MarkingDesk {
         return [key, draft];
       })
     );
+    this.marks = new PileMarks({
+      ...{ pile, states, kept, elsewhere: elsewhere ?? {} },
+      draftOf: (place) => this.draftOf(place)
+    });
     this.at = this.startOf(at);
   }
 
@@ -139,7 +130,7 @@ export class MarkingDesk {
   awarded = $derived.by(() => awardedIn(this.marked, this.state));
   /** What was given before, where the present scheme would give something else; null where it is the same. */
   before = $derived.by(() => {
-    const given = this.keptFor(this.place);
+    const given = this.marks.keptFor(this.place);
     return given !== undefined && given !== this.awarded ? given : null;
   });
   /** Right over wrong working, or unreadable: it is not closed until the marker says so a second time. */
@@ -164,41 +155,6 @@ export class MarkingDesk {
 
   entryOf(place: Place): Response {
     return this.draftOf(place).value;
-  }
-
-  /** How a response in the pile stands, for the strip above it. */
-  standing(place: Place): Standing {
-    const entry = this.entryOf(place);
-    if (!entry.isMarked) return Object.keys(entry.working).length > 0 ? 'begun' : 'waiting';
-    const awarded = this.awardedFor(place);
-    if (awarded === availableMarks(place.item.scheme)) return 'right';
-    return awarded > 0 ? 'partly' : 'wrong';
-  }
-
-  /** The marks of a script so far: those of the pile, and what it has elsewhere. */
-  totalOf(script: DeskScript): number {
-    return this.pile
-      .filter((place) => place.script.id === script.id && this.entryOf(place).isMarked)
-      .reduce((sum, place) => sum + this.awardedFor(place), this.elsewhere[script.id] ?? 0);
-  }
-
-  /** The marks that a response has kept since it was marked; undefined once it is marked anew. */
-  private keptFor(place: Place): number | undefined {
-    const key = keyOf(place);
-    const isAsRead = this.draftOf(place).version === this.read[key]?.version;
-    return isAsRead && this.entryOf(place).isMarked ? this.kept[key] : undefined;
-  }
-
-  private awardedFor(place: Place): number {
-    const entry = this.entryOf(place);
-    const kept = this.keptFor(place);
-    if (kept !== undefined) return kept;
-    let awarded = this.known.get(entry);
-    if (awarded === undefined) {
-      awarded = awardedIn(markItem(workedOf(place.item), entry.working, place.item.scheme), entry);
-      this.known.set(entry, awarded);
-    }
-    return awarded;
   }
 
   /** Nothing but the answer can earn anything: a wrong one needs no squares. */

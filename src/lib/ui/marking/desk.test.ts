@@ -66,7 +66,7 @@ test('marking by key: right answers close, a wrong one opens the squares, and al
   desk.done();
   desk.write('answer', '125');
   assert.equal(desk.answered(), true);
-  assert.deepEqual([desk.left, desk.standing(pile[1]!)], [0, 'wrong']);
+  assert.deepEqual([desk.left, desk.marks.standing(pile[1]!)], [0, 'wrong']);
   await clock.pass(PAUSE);
   assert.equal(desk.unsaved.length, 0);
   assert.deepEqual(
@@ -178,13 +178,13 @@ test('the pile shows what was earned, and the total of the script goes with it',
   desk.done();
   desk.asBlank();
   assert.deepEqual(
-    pile.map((place) => desk.standing(place)),
+    pile.map((place) => desk.marks.standing(place)),
     ['right', 'partly', 'wrong']
   );
   // 5 on other items, 2 and 1 here.
-  assert.equal(desk.totalOf(script), 8);
+  assert.equal(desk.marks.totalOf(script), 8);
   desk.undo();
-  assert.deepEqual([desk.standing(pile[2]!), desk.totalOf(script)], ['waiting', 8]);
+  assert.deepEqual([desk.marks.standing(pile[2]!), desk.marks.totalOf(script)], ['waiting', 8]);
 });
 
 test('one goes on where one was, else at the next that waits from there round', async () => {

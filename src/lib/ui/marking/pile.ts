@@ -33,8 +33,34 @@ export type SavedEntry = Response & { readonly version: number };
 
 export const keyOf = (place: Place): string => `${place.script.id}/${place.item.id}`;
 
-/** How a response stands: by its marks once it is marked. */
-export type Standing = 'right' | 'partly' | 'wrong' | 'begun' | 'waiting';
+/** What is gone through: one script part by part, or one part script by script. */
+export interface Sheaf<Script extends DeskScript, Item extends DeskItem> {
+  readonly by: 'script' | 'question';
+  readonly scriptId: number;
+  readonly itemId: number;
+  readonly scripts: readonly (Script & { readonly isAbsent: boolean; readonly formId: number })[];
+  readonly parts: readonly (Item & { readonly formId: number })[];
+}
+
+/** The responses of a sheaf, in their order; of a question, those of every form, and of nobody who was absent. */
+export function pileOf<Script extends DeskScript, Item extends DeskItem>({
+  by,
+  scriptId,
+  itemId,
+  scripts,
+  parts
+}: Sheaf<Script, Item>): Place[] {
+  if (by === 'script') {
+    const script = scripts.find(({ id }) => id === scriptId)!;
+    return parts.map((item) => ({ item, script }));
+  }
+  return scripts
+    .filter(({ isAbsent }) => !isAbsent)
+    .flatMap((script) => {
+      const item = parts.find(({ id, formId }) => id === itemId && formId === script.formId);
+      return item ? [{ script, item }] : [];
+    });
+}
 
 const workings = new WeakMap<DeskItem, WorkedItem>();
 

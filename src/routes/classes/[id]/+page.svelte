@@ -5,9 +5,11 @@
   import { enhance } from '$app/forms';
   import { guardLeaving } from '$lib/ui/guard-leaving';
   import { Persistent } from '$lib/ui/kit/persistent.svelte';
-  import Along from '$lib/ui/records/Along.svelte';
   import RemovedNotice from '$lib/ui/records/RemovedNotice.svelte';
-  import { day, plural } from '$lib/ui/format';
+  import RemoveClass from '$lib/ui/people/RemoveClass.svelte';
+  import TimedSets from '$lib/ui/people/TimedSets.svelte';
+  import { newKey, ownName, typedName } from '$lib/ui/people/typed-name';
+  import { plural } from '$lib/ui/format';
   import { onDestroy, untrack } from 'svelte';
 
   let { data, form } = $props();
@@ -31,11 +33,6 @@
 
   guardLeaving({ isSaved: () => typed === '' && adding.problem === null && renamed === null });
 
-  function newKey(): string {
-    const bytes = crypto.getRandomValues(new Uint32Array(4));
-    return [...bytes].map((part) => part.toString(36)).join('-');
-  }
-
   /** A list pasted where one name belongs is shown as it is understood before it is kept. */
   function paste(event: ClipboardEvent) {
     const text = event.clipboardData?.getData('text/plain') ?? '';
@@ -44,17 +41,6 @@
     pasted = text;
     setTimeout(() => list.requestSubmit());
   }
-
-  /** Without what tells it from another of the same name. */
-  const ownName = (name: string) => name.replace(/ \(\d+\)$/, '');
-
-  /** As it is typed: with a comma where the surname is known, and without what tells it from another. */
-  const typedName = (name: string, surname: string | null) => {
-    const own = ownName(name);
-    return surname && own.endsWith(` ${surname}`)
-      ? `${surname}, ${own.slice(0, -surname.length - 1)}`
-      : own;
-  };
 
   const focused = (input: HTMLInputElement) => {
     input.focus();
@@ -127,19 +113,7 @@
 {#if data.group.isArchived}<p class="faint">This class is archived.</p>{/if}
 {#if form && 'aboutClass' in form}<Problem>{form.aboutClass}</Problem>{/if}
 <RemovedNotice {removed} />
-{#if doomed === 'class'}
-  <div class="ask" role="alertdialog" aria-label="Remove the class">
-    <p>
-      Remove {data.group.name}
-      <Along kind="class" id={data.group.id} except="class" />? It stays in the bin for 30 days.
-    </p>
-    <form method="POST" action="?/removeClass">
-      <input type="hidden" name="marks" value={data.group.sittings > 0 ? 'go' : ''} />
-      <Button type="submit" kind="side">Remove the class</Button>
-      <Button kind="quiet" onclick={() => (doomed = null)}>keep it</Button>
-    </form>
-  </div>
-{/if}
+{#if doomed === 'class'}<RemoveClass group={data.group} onkeep={() => (doomed = null)} />{/if}
 
 <form method="POST" action="?/add" use:enhance={adding.submit} class="add">
   <input type="hidden" name="key" value={key} />
@@ -177,24 +151,7 @@
     >{/if}</Problem
 >
 
-{#if data.timed.length > 0}
-  <section class="timed" aria-label="Timed practice">
-    <h2>Timed practice</h2>
-    <ul>
-      {#each data.timed as { id, title, items, sheets, createdAt, pupils } (id)}
-        <li>
-          <a class="quiet-link" href="/classes/{data.group.id}/timed/{id}">{title}</a>
-          <span class="faint"
-            >{plural(sheets, 'sheet')} of {plural(items, 'item')}, {day(createdAt)}; noted of {plural(
-              pupils,
-              'pupil'
-            )}</span
-          >
-        </li>
-      {/each}
-    </ul>
-  </section>
-{/if}
+<TimedSets classId={data.group.id} sets={data.timed} />
 {#if data.group.pupils.length === 0}
   <p class="leaf empty">
     Nobody yet. Type a name and press Enter; the field is ready for the next one. <em
@@ -265,9 +222,6 @@
     flex-wrap: wrap;
     gap: var(--space-2);
     align-items: end;
-    margin-top: var(--space-4);
-  }
-  .timed {
     margin-top: var(--space-4);
   }
   .empty {

@@ -4,17 +4,16 @@
   import { goto, invalidateAll } from '$app/navigation';
   import { tick, untrack } from 'svelte';
   import { guardLeaving } from '$lib/ui/guard-leaving';
-  import { plural } from '$lib/ui/format';
   import { MarkingDesk } from '$lib/ui/marking/desk.svelte';
-  import { keyOf, type Place } from '$lib/ui/marking/pile';
+  import { keyOf, pileOf } from '$lib/ui/marking/pile';
   import EntryPane from '$lib/ui/marking/EntryPane.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
-  import type { Told } from '$lib/ui/kit/told';
   import { ScriptPages } from '$lib/ui/marking/script-pages.svelte';
   import DeskHead from '$lib/ui/marking/DeskHead.svelte';
   import MarkLines from '$lib/ui/marking/MarkLines.svelte';
   import PileStrip from '$lib/ui/marking/PileStrip.svelte';
-  import { tellScript } from '$lib/ui/marking/tell-script';
+  import SheafDone from '$lib/ui/marking/SheafDone.svelte';
+  import { ScriptActs } from '$lib/ui/marking/script-acts.svelte';
   import { saveResponse } from '$lib/ui/marking/save-response';
   import ScriptPicture from '$lib/ui/marking/ScriptPicture.svelte';
   import { firstSquare } from '$lib/ui/marking/squares';
@@ -26,21 +25,8 @@
 
   const sheafId = $derived(data.by === 'script' ? data.scriptId : data.itemId);
 
-  const pileOf = (): Place[] =>
-    data.by === 'script'
-      ? data.parts.map((item) => ({
-          item,
-          script: data.scripts.find(({ id }) => id === data.scriptId)!
-        }))
-      : there.flatMap((script) => {
-          const item = data.parts.find(
-            ({ id, formId }) => id === data.itemId && formId === script.formId
-          );
-          return item ? [{ script, item }] : [];
-        });
-
   function openDesk(): MarkingDesk {
-    const pile = pileOf();
+    const pile = pileOf(data);
     const at = pile.findIndex(
       ({ script, item }) => script.id === data.scriptId && item.id === data.itemId
     );
@@ -61,8 +47,11 @@
   let isMissing = $state(false);
   let commentInput = $state<HTMLInputElement>();
   let pages = $state.raw(untrack(openPages));
-  /** What was done to a whole script or page, and how to take it back. */
-  let notice = $state<Told | null>(null);
+  const acts = new ScriptActs(
+    untrack(() => data.sitting.id),
+    () => desk.settle(),
+    () => invalidateAll()
+  );
   let inputs = $state<Record<string, HTMLInputElement>>({});
 
   $effect(() => {
@@ -155,38 +144,13 @@
     }
   }
 
-  /** Says something of a whole script; false if it was not heard or refused, which is said. */
-  async function tell(what: 'absent' | 'name', said: object): Promise<boolean> {
-    await desk.settle();
-    const answer = await tellScript(data.sitting.id, what, said);
-    if (answer === '') await invalidateAll();
-    else notice = { text: answer, undo: null };
-    return answer === '';
-  }
-
-  async function setAbsent(script: { id: number; name: string }, isAbsent: boolean) {
-    if (!(await tell('absent', { scriptId: script.id, isAbsent }))) return;
-    notice = isAbsent
-      ? { text: `${script.name} was absent.`, undo: () => setAbsent(script, false) }
-      : null;
-  }
-
-  async function giveName(spare: { id: number }, pupil: { id: number; name: string }) {
-    const before = data.scripts.find(({ pupilId }) => pupilId === pupil.id);
-    if (!(await tell('name', { scriptId: spare.id, pupilId: pupil.id }))) return;
-    const back = before
-      ? { scriptId: before.id, pupilId: pupil.id }
-      : { scriptId: spare.id, pupilId: null };
-    notice = { text: `This script is ${pupil.name}’s.`, undo: () => tell('name', back) };
-  }
-
   function removePage(page: number) {
     const { script } = desk.place;
     const own = pages.of(script.id).find(({ id }) => id === page);
     if (!own) return;
     // It goes for good only when there is no way back any more.
     pages.hide(page);
-    notice = {
+    acts.notice = {
       text: 'The page is removed.',
       undo: () => pages.show(page),
       done: () => void pages.remove(script.id, own)
@@ -233,9 +197,9 @@
   onsheaf={openSheaf}
 />
 {#each data.damage as said (said)}<Problem>{said}</Problem>{/each}
-{#if notice}
+{#if acts.notice}
   {#await import('$lib/ui/kit/Notice.svelte') then { default: Notice }}
-    <Notice bind:told={notice} />
+    <Notice bind:told={acts.notice} />
   {/await}
 {/if}
 {#if absent && absent.pupilId === null}
@@ -243,13 +207,13 @@
     <SpareScript
       name={absent.name}
       pupils={data.unmarked}
-      onname={(pupil) => giveName(absent, pupil)}
+      onname={(pupil) => acts.giveName(absent, pupil, data.scripts)}
     />
   {/await}
 {:else if absent}
   <p class="leaf">
     {absent.name} was absent: there is nothing to mark.
-    <Button onclick={() => setAbsent(absent, false)}>Was there after all</Button>
+    <Button onclick={() => acts.setAbsent(absent, false)}>Was there after all</Button>
   </p>
 {:else if desk.pile.length === 0}
   <p class="leaf">Everyone was absent: there is nothing to mark.</p>
@@ -284,7 +248,7 @@
         bind:inputs
         onsquares={openSquares}
         ondone={finish}
-        onabsent={() => setAbsent(desk.place.script, true)}
+        onabsent={() => acts.setAbsent(desk.place.script, true)}
       />
     </section>
     <section class="leaf verdicts" aria-label="Verdict and marks">
@@ -294,17 +258,12 @@
   </div>
 {/if}
 {#if desk.left === 0}
-  <p class="done">
-    {data.by === 'script' ? 'This script' : 'This question'} is marked.
-    {#if sheafAt < sheaves.length - 1}
-      <Button kind="main" onclick={() => openSheaf(sheaves[sheafAt + 1]!.id)}
-        >Next {data.by === 'script' ? 'script' : 'question'}</Button
-      >
-    {:else}
-      <Button kind="main" href="/results/{data.sitting.id}">To the results</Button>
-    {/if}
-    <span class="faint">{plural(data.sitting.scripts, 'script')} in the pile</span>
-  </p>
+  <SheafDone
+    by={data.by}
+    sittingId={data.sitting.id}
+    scripts={data.sitting.scripts}
+    onnext={sheafAt < sheaves.length - 1 ? () => openSheaf(sheaves[sheafAt + 1]!.id) : null}
+  />
 {/if}
 
 <style>
@@ -317,12 +276,6 @@
   }
   .leaf {
     padding: var(--space-3) var(--space-4);
-  }
-  .done {
-    display: flex;
-    gap: var(--space-4);
-    align-items: center;
-    margin-top: var(--space-4);
   }
   .verdicts {
     display: grid;
