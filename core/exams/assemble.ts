@@ -1,11 +1,12 @@
 import { skillOf } from '../skill';
-import { partSeed, seededRandom, tryWithin } from '../spaces';
+import { partSeed, tryWithin } from '../spaces';
 import type { Blueprint, BlueprintRow } from './blueprint';
 import { optionsOf } from './choice';
 import { classesOf, type DearRow, type EmptyRow } from './classes';
 import { conflictsOf, Feasibility, solveStepwise, type PlanConflict } from './conflicts';
 import { linesOf, Model, sectionsOf, type Solver } from './model';
 import { arranged } from './arrange';
+import { goalOf } from './goal';
 import type { DrawnPart, ExamPart } from './exam-part';
 import { bandOf, bands, type Band, type PartClass } from './part-class';
 
@@ -94,17 +95,6 @@ function loosening(feasible: Feasibility): readonly string[] {
     names.filter((name) => feasible.canHold(names.filter((other) => other !== name)))
   );
   return found && found.length > 0 ? found : names;
-}
-
-/** What it costs to take items that have to be looked for: each look may go through a whole space. */
-const LOOKED_FOR = 9;
-
-/** Ties are broken by the seed: a little is added for each class, no more than it costs to take one twice. */
-function goalOf(classes: readonly PartClass[], seed: number): number[] {
-  const random = seededRandom(partSeed(seed, 'ties'));
-  return classes.map(
-    ({ isAtHand }) => (Math.abs(random.next()) % 7) - 3 + (isAtHand ? 0 : LOOKED_FOR)
-  );
 }
 
 type Drawn =
