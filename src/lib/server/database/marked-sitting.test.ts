@@ -22,7 +22,7 @@ import {
   removeScriptPage
 } from './sittings/script-pages';
 import { scriptTotals } from './marking/script-totals';
-import { listScripts, setAbsent } from './sittings/scripts';
+import { hasScript, listScripts, setAbsent } from './sittings/scripts';
 import { readSitting, sitPaper } from './sittings/sittings';
 import { itemsMet } from './sittings/exposure';
 import { satItems } from './sittings/snapshots';
@@ -135,6 +135,15 @@ test('a total says how much of it was changed by hand, and nothing where nobody 
   assert.equal(changed()[oona], before - after);
   assert.ok(before > after);
   assert.equal(changed()[bram], 0);
+});
+
+test('a script is of its own sitting, and of no other', () => {
+  const { db, sittingId, oona, bram } = marked();
+  for (const script of [oona, bram]) {
+    assert.ok(hasScript(db, sittingId, script));
+    assert.ok(!hasScript(db, sittingId + 1, script));
+  }
+  assert.ok(!hasScript(db, sittingId, 9999));
 });
 
 test('another method is no evidence of an error, nor against one', () => {

@@ -1,6 +1,6 @@
 import { formLabel } from '@zealous-quill/core/exams';
 import { byRegister, toldApart } from '@zealous-quill/core/exchange';
-import { asc, count, eq, sql } from 'drizzle-orm';
+import { and, asc, count, eq, sql } from 'drizzle-orm';
 import { change, withinScript } from '../base/change';
 import type { Db, Reader } from '../base/db';
 import { forms, pupils, scripts, sittings } from '../base/schema';
@@ -52,6 +52,16 @@ export function listScripts(db: Reader, sittingId: number): ScriptSummary[] {
     ...script,
     form: hasForms ? formLabel({ kind, letter }) : ''
   }));
+}
+
+/** Whether a script is of a sitting. */
+export function hasScript(db: Reader, sittingId: number, scriptId: number): boolean {
+  const found = db
+    .select({ id: scripts.id })
+    .from(scripts)
+    .where(and(eq(scripts.id, scriptId), eq(scripts.sittingId, sittingId)))
+    .get();
+  return found !== undefined;
 }
 
 function isOfSeveralForms(db: Reader, sittingId: number): boolean {

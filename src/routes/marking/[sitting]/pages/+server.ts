@@ -7,7 +7,7 @@ import {
   listScriptPages,
   type PageType
 } from '$lib/server/database/sittings/script-pages';
-import { listScripts } from '$lib/server/database/sittings/scripts';
+import { hasScript } from '$lib/server/database/sittings/scripts';
 import { idOf } from '$lib/server/http/form-fields';
 import { run } from '$lib/server/jobs/pool';
 import { pageTypeOf } from '$lib/server/pictures/picture-type';
@@ -17,7 +17,7 @@ import type { RequestHandler } from './$types';
 /** Adds a page to a script: the body is the file itself. Answers with all pages of the script. */
 export const POST: RequestHandler = async ({ params, url, request }) => {
   const scriptId = idOf(url.searchParams.get('script')) ?? 0;
-  const isOurs = listScripts(db(), idOf(params.sitting) ?? 0).some(({ id }) => id === scriptId);
+  const isOurs = hasScript(db(), idOf(params.sitting) ?? 0, scriptId);
   if (!isOurs) return fail(404, 'missing', 'There is no such script in this sitting.');
   const tooLarge = () => fail(413, 'too-large', 'A page may have up to 10 MB.');
   if (Number(request.headers.get('content-length') ?? 0) > LARGEST_PAGE) return tooLarge();

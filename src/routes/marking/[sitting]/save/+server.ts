@@ -2,7 +2,7 @@ import type { Reply } from '$lib/contract/replies';
 import { db } from '$lib/server/database/base/connection';
 import { attempts, LONGEST_COMMENT } from '@zealous-quill/core/marking';
 import { saveResponse } from '$lib/server/database/marking/save-response';
-import { listScripts } from '$lib/server/database/sittings/scripts';
+import { hasScript } from '$lib/server/database/sittings/scripts';
 import { idOf } from '$lib/server/http/form-fields';
 import { fail, invalid, post, reply } from '$lib/server/http/reply';
 import { z } from 'zod';
@@ -30,7 +30,7 @@ const request = z
 /** Saves one response; what is answered with 200 is on the disk. */
 export const POST: RequestHandler = ({ params, request: sent }) =>
   post(request, ({ scriptId, partId, ...state }) => {
-    const isOurs = listScripts(db(), idOf(params.sitting) ?? 0).some(({ id }) => id === scriptId);
+    const isOurs = hasScript(db(), idOf(params.sitting) ?? 0, scriptId);
     if (!isOurs) return fail(404, 'missing', 'There is no such script in this sitting.');
     const result = saveResponse(db(), scriptId, partId, state);
     if (result.ok) return reply<Reply<'saved'>>({ version: result.version });

@@ -8,7 +8,7 @@ import {
   removeScriptPage,
   turns
 } from '$lib/server/database/sittings/script-pages';
-import { listScripts } from '$lib/server/database/sittings/scripts';
+import { hasScript } from '$lib/server/database/sittings/scripts';
 import { idOf } from '$lib/server/http/form-fields';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
@@ -47,6 +47,5 @@ export const DELETE: RequestHandler = ({ params }) => {
 
 function pageOf(params: { sitting: string; page: string }) {
   const page = readScriptPage(db(), idOf(params.page) ?? 0);
-  const scripts = listScripts(db(), idOf(params.sitting) ?? 0);
-  return page && scripts.some(({ id }) => id === page.scriptId) ? page : undefined;
+  return page && hasScript(db(), idOf(params.sitting) ?? 0, page.scriptId) ? page : undefined;
 }
