@@ -11,9 +11,9 @@ export class ScriptActs {
   /** What was done, or why it was not, and how to take it back. */
   notice = $state<Told | null>(null);
 
-  /** `settle` saves what is typed first; `reload` reads the pile anew. */
+  /** `sittingId` is that of the page as it then is; `settle` saves what is typed first; `reload` reads the pile anew. */
   constructor(
-    private readonly sittingId: number,
+    private readonly sittingId: () => number,
     private readonly settle: () => Promise<unknown>,
     private readonly reload: () => Promise<void>
   ) {}
@@ -45,7 +45,7 @@ export class ScriptActs {
   /** False if it was not heard or refused, which is said. */
   private async tell(what: 'absent' | 'name', said: object): Promise<boolean> {
     await this.settle();
-    const problem = await tellScript(this.sittingId, what, said);
+    const problem = await tellScript(this.sittingId(), what, said);
     if (problem === '') await this.reload();
     else this.notice = { text: problem, undo: null };
     return problem === '';

@@ -7,6 +7,7 @@ const oona = { id: 7, name: 'Oona Fell' };
 /** Acts on a sitting whose server refuses what it is told to, and everything that happened, in its order. */
 function acting(refuses = false) {
   const done: unknown[] = [];
+  const sitting = { id: 4 };
   const fetched = mock.method(globalThis, 'fetch', (address: string, { body }: RequestInit) => {
     done.push([address, JSON.parse(String(body))]);
     const error = { code: 'sat', message: 'This form is another’s.', details: {} };
@@ -15,11 +16,11 @@ function acting(refuses = false) {
     );
   });
   const acts = new ScriptActs(
-    4,
+    () => sitting.id,
     () => Promise.resolve(done.push('settled')),
     () => Promise.resolve(void done.push('read anew'))
   );
-  return { acts, done, end: () => fetched.mock.restore() };
+  return { acts, done, sitting, end: () => fetched.mock.restore() };
 }
 
 test('who was absent is said once what is typed is saved, and taken back by undoing', async () => {
@@ -45,6 +46,14 @@ test('a spare gets a name; undoing gives the pupil the script of before, or take
   await acts.giveName({ id: 20 }, { id: 3, name: 'Bram Wick' }, []);
   await acts.notice!.undo!();
   assert.deepEqual(done.at(-2), ['/marking/4/name', { scriptId: 20, pupilId: null }]);
+  end();
+});
+
+test('a page that has gone to another sitting tells of that one', async () => {
+  const { acts, done, sitting, end } = acting();
+  sitting.id = 5;
+  await acts.setAbsent(oona, true);
+  assert.deepEqual(done[1], ['/marking/5/absent', { scriptId: 7, isAbsent: true }]);
   end();
 });
 

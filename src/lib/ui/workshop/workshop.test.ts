@@ -5,6 +5,7 @@ import { skillOf, WorkedItem, type Controls, type ItemView } from '@zealous-quil
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import '@zealous-quill/core/catalogue/all';
 import { choicesOf } from '../controls/choices';
+import { settled } from '../draft.test-helper';
 import { Possibilities, type Counter } from '../controls/possibilities.svelte';
 import { Stepper } from './stepper.svelte';
 import { Workbench, type Worker } from './workbench.svelte';
@@ -14,8 +15,6 @@ class Later {
   readonly waiting: ((value: never) => void)[] = [];
   ask = <T>(): Promise<T> => new Promise<T>((resolve) => this.waiting.push(resolve as never));
 }
-
-const settled = () => new Promise((resolve) => setImmediate(resolve));
 
 test('a sample that is overtaken by another one is not shown, nor an item that is', async () => {
   const later = new Later();

@@ -48,7 +48,7 @@
   let commentInput = $state<HTMLInputElement>();
   let pages = $state.raw(untrack(openPages));
   const acts = new ScriptActs(
-    untrack(() => data.sitting.id),
+    () => data.sitting.id,
     () => desk.settle(),
     () => invalidateAll()
   );
