@@ -1,6 +1,7 @@
 import { usualAdvice } from '../house-style';
-import { competing, isInHead, takenBy, type Taken } from '../strategies/best-strategy';
+import { competing, takenBy, type Taken } from '../strategies/best-strategy';
 import { costsOf, least, type Cost } from '../strategies/costs';
+import { isInHead } from '../skill/card';
 import type { Sum } from '../skill/given/calculation';
 import { findCard, loadedSkills } from './registry';
 import { secondsOf } from '../skill/prediction';

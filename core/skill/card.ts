@@ -29,6 +29,9 @@ export const familyWords = {
 
 export type Family = keyof typeof familyWords;
 
+/** Whether it is worked in the head, without paper. */
+export const isInHead = ({ family }: Pick<SkillCard, 'family'>): boolean => family === 'mental';
+
 /** Whether the items are sums of whole numbers, or done in the head: short enough to stand in columns. */
 export const isOfShortItems = ({ family }: Pick<SkillCard, 'family'>): boolean =>
   family === 'mental' || family === 'written';

@@ -1,6 +1,7 @@
 export { findSkill, skillOf } from './loaded';
 export {
   familyWords,
+  isInHead,
   isOfShortItems,
   schoolIn,
   type Family,

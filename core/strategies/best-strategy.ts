@@ -1,5 +1,6 @@
 import { usualAdvice, type Advice } from '../house-style';
 import { byCost, costsOf, least, type SchoolCost } from './costs';
+import { isInHead } from '../skill/card';
 import type { Sum } from '../skill/given/calculation';
 import type { Skill } from '../skill/skill';
 
@@ -32,8 +33,6 @@ export function competing<Way extends { readonly skill: Skill }>(
   const inHead = suiting.filter(({ skill }) => isInHead(skill));
   return onPaper === 'last' && inHead.length > 0 ? inHead : [...suiting];
 }
-
-export const isInHead = ({ family }: Skill): boolean => family === 'mental';
 
 /** How a sum is best worked. */
 export interface Choice {

@@ -4,8 +4,8 @@ import fc from 'fast-check';
 import { usualAdvice } from '../house-style';
 import '../catalogue/all';
 import { skills } from '../catalogue/all';
-import { skillOf } from '../skill';
-import { choiceAmong, competing, isInHead, takenBy } from './best-strategy';
+import { isInHead, skillOf } from '../skill';
+import { choiceAmong, competing, takenBy } from './best-strategy';
 import { byCost, costsOf, least, type Cost } from './costs';
 
 const cost = fc.record({ steps: fc.nat(6), held: fc.nat(6) });

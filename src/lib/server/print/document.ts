@@ -13,7 +13,7 @@ import {
   type Snapshot
 } from '@zealous-quill/core/papers';
 import { findCard } from '@zealous-quill/core/catalogue';
-import { skillOf } from '@zealous-quill/core/skill';
+import { isInHead, skillOf } from '@zealous-quill/core/skill';
 import type { Picture } from '@zealous-quill/core/working';
 import { version } from '../database/base/version';
 
@@ -142,10 +142,9 @@ function marksOf(part: PrintPart): number {
 
 function printItem(part: PrintPart, kind: PrintKind, style: HouseStyle): PrintItem {
   const { number, item, scheme, printed } = part;
+  const card = findCard(item.skill);
   const hasAnswerLine =
-    kind === 'paper' &&
-    shownOf(part, kind) === 'nothing' &&
-    findCard(item.skill)?.family === 'mental';
+    kind === 'paper' && shownOf(part, kind) === 'nothing' && card !== undefined && isInHead(card);
   const showsSteps = kind === 'solutions' || (kind === 'paper' && part.kind === 'worked-example');
   return {
     number,

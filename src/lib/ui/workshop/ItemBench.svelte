@@ -1,7 +1,7 @@
 <script lang="ts">
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-  import { isOfShortItems, type ItemView, type Sum } from '@zealous-quill/core/skill';
+  import { isInHead, isOfShortItems, type ItemView, type Sum } from '@zealous-quill/core/skill';
   import { type SkillDescription, type Way } from '@zealous-quill/core/catalogue';
   import Meaning from '$lib/ui/kit/Meaning.svelte';
   import { difficultyWord, duration, logit } from '../format';
@@ -30,10 +30,7 @@
 
 <section class="leaf bench" aria-label="Worked sheet">
   <p class="prompt figures"><MathText text={view.item.prompt} /></p>
-  <WorkedSheet
-    {view}
-    holds={skill.family === 'mental' && view.steps.some(({ held }) => held.length > 0)}
-  />
+  <WorkedSheet {view} holds={isInHead(skill) && view.steps.some(({ held }) => held.length > 0)} />
   <dl class="facts">
     <div>
       <dt>Difficulty</dt>

@@ -1,5 +1,5 @@
 import { allWaysOf, cards, findListedSkill } from '@zealous-quill/core/catalogue';
-import { readSum, viewItem, type Operation, type Sum } from '@zealous-quill/core/skill';
+import { isInHead, readSum, viewItem, type Operation, type Sum } from '@zealous-quill/core/skill';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { db } from '$lib/server/database/base/connection';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
@@ -49,4 +49,4 @@ async function countsFor({ operation, operands }: Sum) {
 }
 
 const cardsFor = (operation: Operation) =>
-  cards.filter((card) => card.operation === operation && card.family === 'mental');
+  cards.filter((card) => card.operation === operation && isInHead(card));
