@@ -26,7 +26,7 @@ import {
   type Skill
 } from '../skill';
 import { cards, describeSkill } from '.';
-import { forItems, itemsOf, schoolsOf, skills } from './skills.test-helper';
+import { forItems, itemsOf, rungsOf, schoolsOf, skills } from './skills.test-helper';
 
 /** What holds of every skill in the registry, whatever it is about. */
 
@@ -260,7 +260,8 @@ test('ladder rungs tell which marks, difficulties and times they hold, as many a
       space.count
     );
     assert.ok(told.every(({ features }) => wanted.meets(features)));
-    for (const given of itemsOf(skill, 11).slice(4, 6)) {
+    const { items } = rungsOf(skill, 11).find(({ kind }) => kind === 'set-out')!;
+    for (const given of items.slice(0, 2)) {
       const features = skill.measure(given);
       assert.ok(
         told.some((one) =>
@@ -276,7 +277,8 @@ test('gaps leave something to do and something to start from; a picture fills wh
   forItems((item) => {
     const gaps = gapSteps(item.graph, item.key);
     const written = Object.keys(modelledTexts(item.graph, item.key));
-    assert.ok(gaps.has(ANSWER) && gaps.size < written.length);
+    // What is known by heart has no step but its answer.
+    assert.ok(gaps.has(ANSWER) && (gaps.size < written.length || written.length === 1));
     const texts = Object.fromEntries(written.map((id) => [id, '7']));
     const layout = item.layout(defaultHouseStyle);
     const filled = pictureOf(layout, texts).marks.filter(({ text }) => text === '7').length;

@@ -7,6 +7,7 @@ import { card as decimalSubtraction } from '../skills/decimals/decimal-subtracti
 import { card as orderDecimals } from '../skills/decimals/order-decimals/card';
 import { card as mixedAddition } from '../skills/fractions/mixed-addition/card';
 import { card as mixedSubtraction } from '../skills/fractions/mixed-subtraction/card';
+import { card as numberBonds } from '../skills/mental/number-bonds/card';
 import { card as partitionAddition } from '../skills/mental/partition-addition/card';
 import { card as bridgeAddition } from '../skills/mental/bridge-addition/card';
 import { card as nearMultipleAddition } from '../skills/mental/near-multiple-addition/card';
@@ -50,6 +51,7 @@ const entries: readonly (readonly [card: SkillCard, load: Load])[] = [
   [decimalDivision, () => import('../skills/decimals/decimal-division')],
   [mixedAddition, () => import('../skills/fractions/mixed-addition')],
   [mixedSubtraction, () => import('../skills/fractions/mixed-subtraction')],
+  [numberBonds, () => import('../skills/mental/number-bonds')],
   [partitionAddition, () => import('../skills/mental/partition-addition')],
   [bridgeAddition, () => import('../skills/mental/bridge-addition')],
   [nearMultipleAddition, () => import('../skills/mental/near-multiple-addition')],

@@ -46,6 +46,7 @@ test('items are read out with their signs', () => {
   assert.equal(readOut('1000 - 305'), 'one thousand take away three hundred and five');
   assert.equal(readOut('65²'), 'sixty-five squared');
   assert.equal(readOut('∛1331'), 'the cube root of one thousand three hundred and thirty-one');
+  assert.equal(readOut('37 + __ = 100'), 'thirty-seven plus what equals one hundred');
   assert.equal(readOut('3.14 x 2'), 'three point one four times two');
   for (const skill of skills.filter(({ family }) => family === 'mental')) {
     assert.match(readOut(skill.example), /^[a-z -]+$/, skill.id);

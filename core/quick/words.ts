@@ -48,7 +48,9 @@ const signs: readonly (readonly [RegExp, string])[] = [
   [/\+/g, ' plus '],
   [/[-−–]/g, ' take away '],
   [/[x×]/g, ' times '],
-  [/\//g, ' divided by ']
+  [/\//g, ' divided by '],
+  [/_+/g, ' what '],
+  [/=/g, ' equals ']
 ];
 
 /** An item on one line as it is read out: `one hundred and ninety-eight plus fifty-seven`. */

@@ -1,0 +1,19 @@
+import { ANSWER, constant } from '../../../working';
+import { pattern } from '../../../skill/define';
+import { missingIn, onesMakeTen, type Given } from './numbers';
+
+// Common practice; no published catalogue is known.
+export const patterns = {
+  'all-to-ten': pattern(
+    'Tens made up to ten as well',
+    'The ones are made up to ten, and the tens to all the tens of the total, though the ones have made one ten.',
+    (item: Given) =>
+      onesMakeTen(item) ? { [ANSWER]: constant(BigInt(missingIn(item) + 10)) } : undefined,
+    { tens: false, total: { min: 20 } }
+  ),
+  'numbers-added': pattern(
+    'Both numbers added',
+    'The two numbers that are written are added, as if the total were missing.',
+    ({ total, part }: Given) => ({ [ANSWER]: constant(BigInt(total) + BigInt(part)) })
+  )
+};
