@@ -43,7 +43,7 @@ test('the key’s own working earns everything without a flag, with or without i
     }
     assert.ok(schemeSchema.safeParse(scheme).success);
     assert.ok(scheme.marks.every((mark) => graph.steps.some(({ id }) => covers(mark, id))));
-  }, 3);
+  }, 1);
 });
 
 test('one careless slip, carried on faithfully, is the only slip, whichever step it is', () => {

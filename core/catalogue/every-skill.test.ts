@@ -197,8 +197,7 @@ test('patterns show on some items drawn under the controls they name', () => {
   for (const skill of skills) {
     const school = schoolsOf(skill)[0]!;
     for (const pattern of patternsIn(skill, school)) {
-      const most = Number(itemsUnder(skill, pattern.shownBy).count);
-      const count = Math.min(40, most);
+      const count = Math.min(40, Number(itemsUnder(skill, pattern.shownBy).count));
       const drawn = drawItems(skill, { controls: pattern.shownBy, count, seed: 5 });
       assert.ok(drawn.ok, pattern.id);
       const shows = drawn.given.some((given) =>
@@ -239,12 +238,12 @@ test('existence agrees with counting on random controls, and conflicts offer wha
           assert.ok(!itemsUnder(skill, { ...controls, [name]: value }).isEmpty, `${name} ${value}`);
         }
       }),
-      { numRuns: 20, seed: 4, endOnFailure: true }
+      { numRuns: 8, seed: 4, endOnFailure: true }
     );
     assert.ok(some > 0, skill.id);
     empty += none;
   }
-  assert.ok(empty > 100, `only ${empty} empty requests`);
+  assert.ok(empty > 40, `only ${empty} empty requests`);
 });
 
 test('ladder rungs tell which marks, difficulties and times they hold, as many as they count', () => {

@@ -32,13 +32,13 @@ function heldSlowly(graph: Graph, valueOf: (id: string) => string): number {
 const numbers = Array.from({ length: 90 }, (_, at) => at + 10);
 const operations: readonly Operation[] = ['addition', 'subtraction', 'multiplication'];
 
-test('every third two-digit sum, difference and product: what each way costs, and which is cheapest, as a slow search finds', () => {
+test('every seventh two-digit sum, difference and product: what each way costs, and which is cheapest, as a slow search finds', () => {
   let looked = 0;
   for (const operation of operations) {
     for (const one of numbers) {
       for (const other of numbers) {
         if (operation === 'subtraction' && other >= one) continue;
-        if ((one + other) % 3 > 0) continue;
+        if ((one + other) % 7 > 0) continue;
         const operands = [String(one), String(other)];
         const { strategies, cheapest } = suitability(operation, operands);
         const slow = strategies.map(({ skill: id, school, applies }) => {
@@ -66,7 +66,7 @@ test('every third two-digit sum, difference and product: what each way costs, an
       }
     }
   }
-  assert.equal(looked, 2 * 90 * 30 + (90 * 30 - 30) / 2);
+  assert.equal(looked, 2 * 1_157 + 572);
 });
 
 test('practitioners’ judgement (common practice): what invites compensation, bridging, doubling and halving', () => {

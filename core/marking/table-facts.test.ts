@@ -7,12 +7,12 @@ import { diagnose } from './diagnosis';
 import { markItem } from './mark-item';
 import { withFact } from './near-miss';
 
-test('each table fact one multiple out, in every third product of two-digit numbers, is one slip', () => {
+test('each table fact one multiple out, in every seventh product of two-digit numbers, is one slip', () => {
   const skill = skillOf('long-multiplication');
   let slips = 0;
   for (let one = 12; one <= 99; one++) {
     // Each pair of digits is multiplied in each place, with every carry beside it.
-    for (let other = 12 + (one % 3); other <= 99; other += 3) {
+    for (let other = 12 + (one % 7); other <= 99; other += 7) {
       const given = { multiplicand: String(one), multiplier: String(other) };
       const item = new WorkedItem(skill, given, 'rows');
       for (const step of item.graph.steps) {
@@ -36,7 +36,7 @@ test('each table fact one multiple out, in every third product of two-digit numb
       }
     }
   }
-  assert.ok(slips > 5_000);
+  assert.ok(slips > 2_000);
 });
 
 test('a bare answer after one wrong fact offers it, in every product', () => {

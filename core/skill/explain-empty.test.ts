@@ -72,7 +72,7 @@ test('what blocks a value is named, and every change offered keeps the value and
         }
       }
     ),
-    { numRuns: 100 }
+    { numRuns: 50 }
   );
   assert.ok(offered > 10);
 });

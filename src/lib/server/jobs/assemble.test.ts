@@ -19,7 +19,7 @@ const random = seededRandom(1847);
 const below = (most: number) => Math.abs(random.next()) % most;
 const pick = <T>(values: readonly T[]) => values[below(values.length)]!;
 
-const PAPERS = 100;
+const PAPERS = 40;
 
 interface Read {
   readonly marks: number;
