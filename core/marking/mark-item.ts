@@ -1,12 +1,12 @@
 import type { FormCode, Value } from '../numbers';
 import type { WorkedItem } from '../skill/worked-item';
-import { ANSWER, printValue } from '../working';
+import { ANSWER, printValue, sameValue, valuesOf } from '../working';
 import { diagnose, type Explanation, type Written } from './diagnosis';
 import { proposeMarks, type MarkLine } from './marks';
 import { factsBehind, nearMiss, type SlipKind } from './near-miss';
 import { isListed, madeEasier, readWorking, type Working } from './readings';
 import { isFault, isOwnHand, type StepReading, type Verdict } from './step-reading';
-import type { Scheme } from '../schemes';
+import { covers, type Mark, type Scheme } from '../schemes';
 
 export type Flag = 'contradicted' | 'easier';
 
@@ -74,6 +74,7 @@ export function markItem(
     anyWorking: readings.some((reading) => isOfWorking(reading) && isOwnHand(reading)),
     contradicted,
     isExplained: (fault) => isExplained(fault, diagnosis),
+    isSpoilt: (mark) => isSpoilt(mark, { item, readings, diagnosis }),
     easier
   });
   const faults = readings.filter(isFault);
@@ -95,7 +96,7 @@ export function markItem(
     },
     flags,
     notes: form.filter((code) => !scheme.marks.some((mark) => mark.form?.includes(code))),
-    slips: slipsOf(item, faults, written),
+    slips: slipsOf(item, faults, { written, answerRight }),
     diagnosis
   };
 }
@@ -109,6 +110,36 @@ function formOf({ step, value }: StepReading, { allows = [] }: Scheme): readonly
 /** Whether a fault is that of an error pattern rather than the slip beside it. */
 function isExplained({ square }: StepReading, diagnosis: readonly Explanation[]): boolean {
   return diagnosis.some(({ slip }) => slip !== square);
+}
+
+/**
+ * Whether error patterns that explain all of the working are in the steps of a mark: a step that they change, or one
+ * that they leave out and that was left out. Where they tie, each of them must be.
+ */
+function isSpoilt(
+  mark: Mark,
+  {
+    item,
+    readings,
+    diagnosis
+  }: { item: WorkedItem; readings: readonly StepReading[]; diagnosis: readonly Explanation[] }
+): boolean {
+  const explaining = diagnosis.filter(
+    ({ explains, slip, school }) => explains === 'working' && slip === undefined && !school
+  );
+  const covered = readings.filter(({ step }) => covers(mark, step.id));
+  const isIn = ({ patterns }: Explanation) =>
+    patterns.some((id) => {
+      const pattern = item.skill.patterns.find((one) => one.id === id)!;
+      const wrong = valuesOf(item.working(pattern)!);
+      const changed = item.instead(pattern)!;
+      return covered.some(
+        ({ step, value }) =>
+          step.id in changed &&
+          (value === undefined || !sameValue(step, wrong(step.id), item.key.get(step.id)))
+      );
+    });
+  return explaining.length > 0 && explaining.every(isIn);
 }
 
 /** Names among the working that are no steps of the item. */
@@ -148,10 +179,15 @@ function report({
 type Slip = MarkedItem['slips'][number];
 
 /** What each fault looks like; a bare answer may come of a wrong number fact on the way. */
-function slipsOf(item: WorkedItem, faults: readonly StepReading[], written: Written): Slip[] {
+function slipsOf(
+  item: WorkedItem,
+  faults: readonly StepReading[],
+  { written, answerRight }: { written: Written; answerRight: boolean }
+): Slip[] {
   const slips = faults.flatMap(slipOf);
   const answer = written.get(ANSWER);
-  if (slips.length > 0 || written.size !== 1 || answer === undefined) return slips;
+  const isBare = written.size === 1 && answer !== undefined;
+  if (slips.length > 0 || answerRight || !isBare) return slips;
   return factsBehind(item.graph, answer).map((step) => ({ kind: 'table-fact', step }));
 }
 

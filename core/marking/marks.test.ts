@@ -22,6 +22,8 @@ interface Beside {
   /** Steps at which an error pattern is behind what went wrong. */
   readonly explained?: readonly string[];
   readonly contradicted?: boolean;
+  /** Marks in whose steps an error pattern is that explains everything. */
+  readonly spoilt?: readonly string[];
 }
 
 /** What a scheme gives for a working, a line a mark: `M1 1 right`. */
@@ -32,6 +34,7 @@ function marksOf(scheme: Scheme, working: Working, beside: Beside = {}, graph: G
     ...{ readings, answer, answerRight: answer.countsAs === 'correct' },
     ...{ form: beside.form ?? [], contradicted: beside.contradicted ?? false },
     anyWorking: Object.keys(working).some((id) => id !== ANSWER),
+    isSpoilt: ({ id }) => beside.spoilt?.includes(id) ?? false,
     isExplained: ({ step }) => beside.explained?.includes(step.id) ?? false,
     easier: madeEasier(readings)
   };

@@ -1,5 +1,6 @@
 import type { FormCode } from '../numbers';
-import { ANSWER, isSilent } from '../working';
+import { ANSWER, isSilent, printValue } from '../working';
+import { isNearNumber } from './near-miss';
 import { isFault, isOwnHand, type StepReading } from './step-reading';
 import { type Mark, type Scheme, covers } from '../schemes';
 
@@ -43,6 +44,8 @@ export interface Evidence {
   readonly contradicted: boolean;
   /** Whether an error pattern is behind a fault. */
   readonly isExplained: (fault: StepReading) => boolean;
+  /** Whether an error pattern that explains all of the working is in the steps of a mark. */
+  readonly isSpoilt: (mark: Mark) => boolean;
   /** The pupil's own figures took the difficulty away. */
   readonly easier: boolean;
 }
@@ -82,7 +85,7 @@ function decide(
     return yes('bare-answer');
   }
   const readings = evidence.readings.filter(({ step }) => covers(mark, step.id));
-  if (mark.kind === 'M') return method(scheme, evidence, readings);
+  if (mark.kind === 'M') return method(mark, scheme, evidence, readings);
   const isRightAnyhow = evidence.contradicted && evidence.answerRight && covers(mark, ANSWER);
   if (dependency && dependency.awarded === 0 && !isRightAnyhow) return no('depends');
   if (fallsShort(mark, scheme, evidence)) return no('form');
@@ -111,14 +114,19 @@ function fallsShort(mark: Mark, { marks }: Scheme, { form }: Evidence): boolean 
 }
 
 /**
- * For doing the right thing: one isolated slip is forgiven, unless it is in what makes the method; an error
+ * For doing the right thing: one isolated slip is forgiven, also in what makes the method; another method, an error
  * pattern or a second slip is not.
  */
-function method(scheme: Scheme, evidence: Evidence, readings: readonly StepReading[]): Decision {
+function method(
+  mark: Mark,
+  scheme: Scheme,
+  evidence: Evidence,
+  readings: readonly StepReading[]
+): Decision {
   if (scheme.showWorking && !evidence.anyWorking) return no('no-working');
   const charged = readings.filter((reading) => isCharged(reading, evidence));
-  if (charged.some(evidence.isExplained)) return no('pattern');
-  if (charged.some(({ step }) => step.isMethod)) return no('wrong');
+  if (charged.some(evidence.isExplained) || evidence.isSpoilt(mark)) return no('pattern');
+  if (charged.some(isOtherMethod)) return no('wrong');
   if (charged.length > 1) return no('slips');
   const isThere = readings.some(isSomething) && readings.every((one) => isDone(one, evidence));
   if (!isThere) return no(isUnreadable(readings) ? 'unreadable' : 'not-shown');
@@ -133,6 +141,8 @@ function accuracy(mark: Mark, evidence: Evidence, readings: readonly StepReading
       if (isNearlyRight(reading, mark)) return yes('one-slip');
     }
     if (reading.countsAs === 'follows-through' && mark.own === 'ft') {
+      // Of a bare answer no figures are known that it could follow from.
+      if (!evidence.anyWorking) return no('wrong');
       if (evidence.easier) return no('easier');
       continue;
     }
@@ -146,6 +156,14 @@ function accuracy(mark: Mark, evidence: Evidence, readings: readonly StepReading
 function isNearlyRight({ step, value, expected }: StepReading, { slips }: Mark): boolean {
   if (slips === undefined || value === undefined || expected === undefined) return false;
   return (step.slips?.(value, expected) ?? Infinity) <= slips;
+}
+
+/** Whether a wrong value shows another method: a choice that is none, or what no wrong number fact gives. */
+function isOtherMethod({ step, value, own, isFactSlip }: StepReading): boolean {
+  if (step.isChoice) return true;
+  if (!step.isMethod || isFactSlip) return false;
+  const [written, right] = [printValue(step, value), printValue(step, own)];
+  return written === undefined || right === undefined || !isNearNumber(written, right);
 }
 
 /** A fault counts unless nobody used it, or nothing could be computed after an earlier one. */

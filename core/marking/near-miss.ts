@@ -29,6 +29,16 @@ export function nearMiss(written: string, right: string): SlipKind | undefined {
   return exchanged ? 'digits-exchanged' : undefined;
 }
 
+/**
+ * Whether a wrong number could come of a wrong number fact: a near miss, or as many figures of which one is another.
+ * 15 for 150 and 24 for 6 come of something else.
+ */
+export function isNearNumber(written: string, right: string): boolean {
+  if (nearMiss(written, right)) return true;
+  const others = [...right].filter((figure, at) => written[at] !== figure);
+  return written.length === right.length && others.length === 1;
+}
+
 /** The steps of which one wrong number fact, all else being right, gives an answer. */
 export function factsBehind(graph: Graph, answer: Value): string[] {
   const key = evaluate(graph);

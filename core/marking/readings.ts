@@ -108,13 +108,16 @@ function withAssembled(
     if (!assembled || entry?.value !== undefined || !uses.some((used) => written.has(used)))
       continue;
     const value = rule((used) =>
-      written.has(used) ? written.get(used)!.value : stepOf(graph, used).leftOut
+      written.has(used) ? written.get(used)!.value : unwritten(stepOf(graph, used))
     );
     if (value === undefined) continue;
     written.set(id, entry ? { ...entry, value } : read(reading.print(value), value));
   }
   return written;
 }
+
+/** What a step stands for that is not written: left out, or rightly unwritten. */
+const unwritten = ({ leftOut, silentAt }: Step): Value | undefined => leftOut ?? silentAt;
 
 /** What is there without having been written at its own place. */
 const read = (text: string, value: Value): WrittenEntry => ({
@@ -150,7 +153,22 @@ function readable(written: ReadonlyMap<string, WrittenEntry>): [string, Value][]
 
 /** What was written at a step, as its reading takes it; undefined where that cannot be read, or is too long. */
 export function readAs(step: Step, text: string): Value | undefined {
-  return isTooLong(text) ? undefined : (step.reading.parse(text) ?? lastSide(step, text));
+  if (isTooLong(text)) return undefined;
+  return step.reading.parse(text) ?? lastSide(step, text) ?? withoutUnit(step, text);
+}
+
+/** Units that are written after a number with one or two letters; longer ones are any word. */
+const SHORT_UNITS = 'mm|cm|dm|m|km|mg|g|kg|t|ml|cl|l|s|min|h|p|°C|°';
+
+const NUMBERS = ['number', 'decimal', 'mixed', 'quotient'];
+
+/** A number with a sign of money before it, or a unit after it: `£16.25`, `85 m`, `12 lanterns`. */
+function withoutUnit({ reading }: Step, text: string): Value | undefined {
+  if (!NUMBERS.includes(reading.kind)) return undefined;
+  const bare = text
+    .replace(/^\s*[£€$]\s*(?=[\d.])/, '')
+    .replace(new RegExp(`(?<=\\d)\\s*(?:${SHORT_UNITS}|[a-z]{3,20})[²³]?\\.?\\s*$`), '');
+  return bare === text ? undefined : reading.parse(bare);
 }
 
 /** Of a chain `a = b = c` its last side counts; after a product it may go on with `= 0`. */

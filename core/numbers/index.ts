@@ -51,6 +51,7 @@ export { signedNumber, wholeNumber } from './readings/whole';
 export {
   decimalForm,
   decimalNumber,
+  decimalOrFraction,
   givenForm,
   listOfDecimals,
   misplaced

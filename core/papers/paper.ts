@@ -75,7 +75,7 @@ export function printable(title: string): string {
 const paperFields = z.strictObject({
   title: z.string().check(z.overwrite(printable), z.trim(), z.minLength(1), z.maxLength(120)),
   seed: z.int().check(...within(0, LARGEST_SEED)),
-  rungs: z.array(rungSchema).check(z.maxLength(30)),
+  rungs: z.array(rungSchema).check(z.maxLength(60)),
   /** The difficulty wanted at the first and the last item, in logits. */
   ramp: z.strictObject({
     from: z.number().check(...within(-8, 8)),

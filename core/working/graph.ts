@@ -39,8 +39,10 @@ export interface Step {
   readonly facts?: (get: Get) => readonly bigint[];
   /** Asked for beside the answer, which does not follow from it: the way that is chosen. */
   readonly isApart?: boolean;
-  /** The step is the method: where it is wrong, nothing of the method is shown by what follows from it. */
+  /** The step is the method: a wrong number fact in it is a slip, another operation is another method. */
   readonly isMethod?: boolean;
+  /** The step is the method and chooses a value: a choice is as good as the right one, or it is no method. */
+  readonly isChoice?: boolean;
   /** What a final answer says of this step, or undefined if it does not say. */
   readonly seenIn?: (answer: Value) => Value | undefined;
   /** How many things are wrong with a value that consists of several, a list: 0 where it is right. */

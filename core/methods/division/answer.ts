@@ -15,11 +15,12 @@ import type { Dividing } from './partials';
 
 /**
  * What the figures of a quotient read across, and what is left at the end. Where nothing is, that need not be
- * seen: the figures alone are the answer.
+ * seen: the figures alone are the answer. Where what is left is written at the foot, both together are.
  */
 export function quotientAcross(
   { digits, divisor, remainder }: Dividing,
-  left: Pick<Step, 'uses' | 'rule'>
+  left: Pick<Step, 'uses' | 'rule'>,
+  { isLeftWritten = false } = {}
 ): Step {
   const isExact = remainder === 0n;
   const figures = digits.map((_, at) => `quotient.${digits.length - 1 - at}`);
@@ -33,7 +34,7 @@ export function quotientAcross(
         : quotientOf(quotient, rest);
     }
   };
-  return stepOn(ANSWER, across, { ...quotientStep(divisor), assembled: isExact });
+  return stepOn(ANSWER, across, { ...quotientStep(divisor), assembled: isExact || isLeftWritten });
 }
 
 /** How the answer of a division is read, and what is said of it. */

@@ -1,5 +1,5 @@
 import { parseDecimal, type Quotient } from '../../numbers';
-import { ANSWER, changing, type Graph } from '../../working';
+import { ANSWER, changing, valuesOf, type Graph, type Replacements } from '../../working';
 import { pattern } from '../../skill/define';
 
 type Whole = Extract<Quotient, { remainder: bigint }>;
@@ -7,6 +7,15 @@ type Whole = Extract<Quotient, { remainder: bigint }>;
 /** The answer that the figures read, changed. */
 const reading = (change: (read: Whole) => Quotient) => (_given: unknown, graph: Graph) =>
   changing<Whole>(graph, ANSWER, change);
+
+/** The zeros of a quotient after its first figure: the steps that a pupil leaves out who leaves out a zero. */
+export function zerosOf(graph: Graph): Replacements {
+  const value = valuesOf(graph);
+  const figures = graph.steps.filter(({ kind }) => kind === 'quotient');
+  const first = figures.findIndex(({ id }) => value(id) !== 0n);
+  const zeros = figures.slice(first).filter(({ id }) => value(id) === 0n);
+  return Object.fromEntries(zeros.map(({ id, uses, rule }) => [id, { uses, rule }]));
+}
 
 /**
  * Ways of going wrong in any division; the examples of the catalogue are tested beside the skills. `figures` are
@@ -16,10 +25,13 @@ export const divisionPatterns = (figures?: readonly string[]) => ({
   'quotient-zero-omitted': pattern(
     'Zero of the quotient omitted',
     'Two digits are brought down at once, or the zero is not written.',
-    reading(({ quotient, remainder }) => ({
-      quotient: BigInt(String(quotient).replaceAll('0', '')),
-      remainder
-    })),
+    (_given: unknown, graph: Graph) => ({
+      ...zerosOf(graph),
+      ...changing<Whole>(graph, ANSWER, ({ quotient, remainder }) => ({
+        quotient: BigInt(String(quotient).replaceAll('0', '')),
+        remainder
+      }))
+    }),
     { quotientZeros: { min: 1 } }
   ),
   'final-remainder-dropped': pattern(

@@ -61,7 +61,7 @@ function commonSteps(
   const [one, other] = operands;
   const common = step('common.denominator', [], () => least, {
     accepts: isCommon,
-    isMethod: true,
+    isChoice: true,
     ...silentAt(least, isSilent),
     label: 'Common denominator',
     says: ({ value }) => `${one.denominator} and ${other.denominator} both go into ${value}.`

@@ -42,20 +42,23 @@ function compensation({ sign, landing }: Direction) {
     const [from, by] = [BigInt(start), BigInt(change)];
     const { multiple } = nearMultiple(Number(change));
     const reading = signedNumber;
+    // In a sum a multiple may be that of the start: one that is nearer to it, and not the next to the change.
+    const isOfStart = (m: bigint) =>
+      sign === 1n && m !== from && !isBeside(m, by) && apart(m, from) < apart(m, by);
     return [
       step('multiple', [], () => BigInt(multiple), {
         reading,
-        isMethod: true,
-        // Another multiple of ten beside the change does as well: 290 for 298.
-        accepts: (written) => typeof written === 'bigint' && isBeside(written, by),
+        isChoice: true,
+        // Any multiple of ten leads there: 290 or 300 for 298, or 580 for the 576 of 576 + 198.
+        accepts: (written) => typeof written === 'bigint' && isMultipleOfTen(written),
         says: ({ value, write }) =>
           `${sign === 1n ? 'Add' : 'Take away'} ${value} instead of ${write(change)}.`
       }),
-      step(landing, ['multiple'], (m) => from + sign * m, {
+      step(landing, ['multiple'], (m) => (isOfStart(m) ? m + by : from + sign * m), {
         reading,
         says: ({ value, of, write }) => `${write(start)} ${mark} ${of('multiple')} = ${value}.`
       }),
-      step('adjustment', ['multiple'], (m) => sign * (by - m), {
+      step('adjustment', ['multiple'], (m) => (isOfStart(m) ? from - m : sign * (by - m)), {
         reading,
         // Which way it goes is seen from the number line or said, so that the sign may be left off.
         meant: (written, own) =>
@@ -72,6 +75,10 @@ function compensation({ sign, landing }: Direction) {
     ];
   };
 }
+
+const apart = (one: bigint, other: bigint) => (one > other ? one - other : other - one);
+
+const isMultipleOfTen = (number: bigint) => number > 0n && number % 10n === 0n;
 
 /** What was too much or too little, and what is done about it. */
 function putRight(adjustment: string, sign: 1n | -1n): string {

@@ -1,4 +1,5 @@
 import { compareDecimals, parseDecimal, printDecimal, unitsTo, type Decimal } from '../decimal';
+import { improperNumerator, readMixed } from '../mixed';
 import { unspaced } from '../numeral';
 import type { FormCode, Reading, Value } from '../reading';
 
@@ -20,6 +21,26 @@ export const decimalNumber: Reading<Decimal> = {
     ...(units === 0n ? [] : [{ units: unitsTo({ units, places }, places + 1), places }])
   ]
 };
+
+/** Most places of a decimal that a fraction is read as. */
+const FRACTION_PLACES = 12;
+
+/** Decimals that may also be written as a fraction that ends: `1 3/4` for 1.75. One above a whole is only a division. */
+export const decimalOrFraction: Reading<Decimal> = {
+  ...decimalNumber,
+  parse: (written) => decimalNumber.parse(written) ?? fractionAsDecimal(written)
+};
+
+function fractionAsDecimal(written: string): Decimal | undefined {
+  const mixed = readMixed(written);
+  if (!mixed || mixed.numerator >= mixed.denominator) return undefined;
+  const { denominator } = mixed;
+  for (let places = 0; places <= FRACTION_PLACES; places++) {
+    const units = improperNumerator(mixed) * 10n ** BigInt(places);
+    if (units % denominator === 0n) return { units: units / denominator, places };
+  }
+  return undefined;
+}
 
 /** A decimal is usually written without zeros at its end. */
 export function decimalForm(written: Value): readonly FormCode[] {

@@ -2,12 +2,21 @@ import type { HouseStyle } from '../../../house-style';
 import type { Scheme } from '../../../schemes';
 import {
   decimalForm,
-  decimalNumber,
+  decimalOrFraction,
   parseDecimal,
+  unitsTo,
   withoutZeros,
   type Decimal
 } from '../../../numbers';
-import { ANSWER, constant, stepOn, using, type Replacements, type Step } from '../../../working';
+import {
+  ANSWER,
+  constant,
+  stepOn,
+  using,
+  type Graph,
+  type Replacements,
+  type Step
+} from '../../../working';
 
 /**
  * The scheme of decimals as the house writes them: something is said of zeros at the end only where it is noted, and
@@ -23,7 +32,7 @@ export function decimalScheme(scheme: Scheme, { trailingZeros, grouping }: House
 
 /** How a decimal answer is read and printed, and what may fall short in its form. */
 export const decimalAnswer = {
-  reading: decimalNumber,
+  reading: decimalOrFraction,
   form: decimalForm,
   label: 'Answer'
 } as const;
@@ -45,6 +54,34 @@ export function decimalAcross(highest: number, places: number, what: string): St
     assembled: true,
     says: ({ value }) => `The point stands below the others: the ${what} is ${value}.`
   });
+}
+
+/**
+ * A pattern that gives another answer, with its figures in the squares of the answer as far as there are squares for
+ * them; undefined where it gives none.
+ */
+export function answeringInSquares<Given>(answer: (given: Given) => Decimal | undefined) {
+  return (given: Given, graph: Graph): Replacements | undefined => {
+    const value = answer(given);
+    if (!value) return undefined;
+    const places = graph.steps.flatMap(({ kind, place }) =>
+      kind === 'digit' && place !== undefined ? [place] : []
+    );
+    const lowest = Math.min(...places);
+    if (value.places > -lowest) return { [ANSWER]: constant(value) };
+    const figures = String(unitsTo(value, -lowest));
+    const highest = Math.max(...places);
+    // What is too long for the squares stands in the first of them.
+    const rest = figures.length - (highest - lowest);
+    const figureAt = (place: number) =>
+      place === highest ? figures.slice(0, Math.max(0, rest)) : figures.at(lowest - place - 1);
+    return {
+      ...Object.fromEntries(
+        places.map((place) => [`digit.${place}`, constant(BigInt(figureAt(place) || '0'))])
+      ),
+      [ANSWER]: constant(value)
+    };
+  };
 }
 
 /** A pattern that gives another answer, whatever the working; undefined where it gives none. */

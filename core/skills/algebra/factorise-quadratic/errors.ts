@@ -1,14 +1,5 @@
+import { pairOf, polynomial, productOf, type Value } from '../../../numbers';
 import {
-  isProduct,
-  linearFactors,
-  pairOf,
-  polynomial,
-  productOf,
-  type Product,
-  type Value
-} from '../../../numbers';
-import {
-  ANSWER,
   using,
   usingAny,
   usingValues,
@@ -18,7 +9,8 @@ import {
 } from '../../../working';
 import { pattern } from '../../../skill/define';
 import { card, methodOf, type MethodName } from './card';
-import { isFactorable, numberToTakeOut, reduced, type Given } from './numbers';
+import { isFactorable, reduced, type Given } from './numbers';
+import { isContentFirst, middleNotChecked, size, sumNotChecked } from './unchecked';
 import type { Pair } from './splitting';
 import { unsplit } from './working';
 
@@ -57,6 +49,13 @@ export const errorPatterns = {
     sumNotChecked,
     SPLITS,
     schoolsOf('product-and-sum', 'area-grid', 'grouping')
+  ),
+  'middle-not-checked': pattern<Given>(
+    'Middle not checked',
+    'The first and the last products are right and the one in the middle is not.',
+    middleNotChecked,
+    SPLITS,
+    schoolsOf('cross-trial')
   ),
   'leading-dropped': pattern<Given>(
     'Leading number dropped',
@@ -98,10 +97,6 @@ export const errorPatterns = {
   )
 };
 
-function size(value: bigint): bigint {
-  return value < 0n ? -value : value;
-}
-
 /** The constants that are found are changed: those of the pair, or q and s of the cross. */
 function withConstants(graph: Graph, change: (constant: bigint) => bigint): Replacements {
   const ids = graph.byId.has('pair') ? ['pair'] : ['cross.q', 'cross.s'];
@@ -120,62 +115,4 @@ function withConstants(graph: Graph, change: (constant: bigint) => bigint): Repl
       return [id, { uses, rule: (get) => changed(rule((used) => right(used, get(used)))) }];
     })
   );
-}
-
-/** Whether what is split is the quadratic without its common factor. */
-function isContentFirst({ steps }: Graph): boolean {
-  const position = (id: string) => steps.findIndex((step) => step.id === id);
-  return position('content') < position('factors');
-}
-
-/** A pair that multiplies to ac, signed as it should be, whose sum is not b; the sum nearest b. */
-function sumNotChecked(given: Given, graph: Graph): Replacements | undefined {
-  const { a, b, c } = isContentFirst(graph) ? reduced(given) : given;
-  const pairs = wrongPairs(BigInt(a * c), BigInt(b));
-  if (pairs.length === 0) return undefined;
-  const isWrongPair = ([one, other]: Pair) =>
-    pairs.some(([m, n]) => (m === one && n === other) || (m === other && n === one));
-  const fromSuchPair = (written: Value) => {
-    const pair = isProduct(written) ? pairBehind(written, BigInt(a)) : undefined;
-    return pair !== undefined && isWrongPair(pair);
-  };
-  const takenOut = numberToTakeOut(given);
-  const isWhole = (written: Value) =>
-    isProduct(written) && written.constant === takenOut && fromSuchPair(written);
-  const accepted = (id: string, accepts: Replacement['accepts']): Record<string, Replacement> => {
-    const { uses, rule } = graph.byId.get(id)!;
-    return { [id]: { uses, rule, accepts } };
-  };
-  return {
-    pair: { uses: [], rule: () => pairs[0], accepts: (written) => isWrongPair(written as Pair) },
-    ...accepted('factors', fromSuchPair),
-    ...accepted('complete', isWhole),
-    ...accepted(ANSWER, isWhole)
-  };
-}
-
-function wrongPairs(product: bigint, sum: bigint): Pair[] {
-  const pairs: Pair[] = [];
-  const sign = sum < 0n ? -1n : 1n;
-  for (let factor = 1n; factor * factor <= size(product); factor++) {
-    if (product % factor !== 0n) continue;
-    // Like signs are those of the sum; of unlike ones the larger number has it.
-    const pair: Pair = [
-      product < 0n ? -sign * factor : sign * factor,
-      sign * (size(product) / factor)
-    ];
-    if (pair[0] + pair[1] !== sum) pairs.push(pair);
-  }
-  const distance = ([one, other]: Pair) => size(one + other - sum);
-  return pairs.sort((one, other) => Number(distance(one) - distance(other)));
-}
-
-/** The pair from which (ax + m)(ax + n) / a has these factors; undefined where they are none of that kind. */
-function pairBehind(written: Product, a: bigint): Pair | undefined {
-  const factors = linearFactors({ ...written, constant: 1n })?.factors;
-  if (!factors) return undefined;
-  const [m, n] = factors.map(([constant = 0n, leading = 1n]) =>
-    a % leading === 0n ? (constant * a) / leading : undefined
-  );
-  return m === undefined || n === undefined ? undefined : [m, n];
 }

@@ -121,7 +121,7 @@ function pairSteps(split: Splitting): Step[] {
     ),
     stepOn('pair', using(['product', 'sum'], pairOf), {
       reading: pairReading,
-      isMethod: true,
+      isChoice: true,
       says({ value, of }) {
         const [one, other] = value.split(/[,;] /).map(bracketed);
         const [product, sum] = [bracketed(of('product')), bracketed(of('sum'))];

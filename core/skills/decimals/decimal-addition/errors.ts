@@ -3,7 +3,7 @@ import { rulesOf } from '../../../working';
 import { carriesDropped, totalsWritten } from '../../../methods/columns/sum/errors';
 import { figureSteps } from '../../../methods/columns/sum/working';
 import { pattern } from '../../../skill/define';
-import { answering } from '../../../methods/columns/decimal/answer';
+import { answering, answeringInSquares } from '../../../methods/columns/decimal/answer';
 import { hasPoint, partsOf, placesOf, unitsAt } from '../../../numbers/decimal-numerals';
 import { alignedColumns, rightAlignedColumns, type Given } from './numbers';
 
@@ -34,7 +34,7 @@ export const errorPatterns = {
   'point-splits-number': pattern(
     'Point splits the number',
     'The whole parts are added, and the decimal parts as if they were whole numbers.',
-    answering(({ addends }: Given) => {
+    answeringInSquares(({ addends }: Given) => {
       const parts = addends.map(partsOf);
       const sum = (numerals: readonly string[]) =>
         numerals.reduce((total, numeral) => total + BigInt(numeral || '0'), 0n);
@@ -51,7 +51,7 @@ export const errorPatterns = {
   'integer-as-decimal': pattern(
     'Whole number as decimal',
     'A whole number is read as if a point stood before it: 35 as 0.35.',
-    answering(({ addends }: Given) => {
+    answeringInSquares(({ addends }: Given) => {
       const isLong = addends.some((numeral) => !hasPoint(numeral) && numeral.length > 2);
       if (isLong) return undefined;
       const read = addends.map((numeral) => (hasPoint(numeral) ? numeral : `0.${numeral}`));

@@ -1,6 +1,7 @@
 import { parseDecimal, printDecimal, withoutZeros, type Decimal } from '../../../numbers';
 import { ANSWER, changing, constant, type Graph } from '../../../working';
 import { answering } from '../../../methods/columns/decimal/answer';
+import { zerosOf } from '../../../methods/division/errors';
 import { pattern } from '../../../skill/define';
 import type { Given } from '../../../methods/division/look';
 import { moved, QUOTIENT_PLACES, type Moved } from './numbers';
@@ -23,8 +24,10 @@ export const errorPatterns = {
   'quotient-zero-omitted': pattern(
     'Zero of the quotient omitted',
     'Two digits are brought down at once, or the zero is not written.',
-    (_given: Given, graph: Graph) =>
-      read(graph, (value) => parseDecimal(withoutInnerZeros(printDecimal(value)))),
+    (_given: Given, graph: Graph) => ({
+      ...zerosOf(graph),
+      ...read(graph, (value) => parseDecimal(withoutInnerZeros(printDecimal(value))))
+    }),
     { quotientZeros: { min: 1 } }
   ),
   'stops-at-remainder': pattern(

@@ -1,4 +1,4 @@
-import { accuracy, methodAndAnswer, schemeOf } from '../../../schemes';
+import { accuracy, method, schemeOf } from '../../../schemes';
 import { decimalScheme } from '../../../methods/columns/decimal/answer';
 import { defineSkill, rung } from '../../../skill/define';
 import { onePoint, significant } from '../../../skill/given/decimals';
@@ -33,7 +33,10 @@ export const skill = defineSkill({
   sheet: (given, school, style) => decimalSheet(given, school as School, style),
   marks: (given, _school, style) =>
     decimalScheme(
-      isOneRow(given) ? methodAndAnswer : schemeOf(...rowMarks(figures(given)), accuracy()),
+      schemeOf(
+        ...(isOneRow(given) ? [method('digit.*', 'carry.*')] : rowMarks(figures(given))),
+        accuracy()
+      ),
       style
     ),
   marksTell: ['multiplierDigits'],

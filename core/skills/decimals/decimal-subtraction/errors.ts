@@ -1,6 +1,6 @@
 import { withoutZeros, type Decimal } from '../../../numbers';
 import { ACROSS, differencePatterns } from '../../../methods/columns/difference/patterns';
-import { answering } from '../../../methods/columns/decimal/answer';
+import { answering, answeringInSquares } from '../../../methods/columns/decimal/answer';
 import {
   decimalsIn,
   hasPoint,
@@ -19,7 +19,7 @@ export const errorPatterns = {
   'blank-brought-down': pattern(
     'Blank brought down',
     'Where the minuend has no digit the subtrahend’s is copied; the rest is right.',
-    answering(({ minuend, subtrahend }: Given) => {
+    answeringInSquares(({ minuend, subtrahend }: Given) => {
       const places = placesOf([minuend, subtrahend]);
       const bottom = unitsAt(subtrahend, places);
       const copied = bottom % 10n ** BigInt(places - decimalsIn(minuend));
@@ -30,7 +30,7 @@ export const errorPatterns = {
   'right-aligned': pattern(
     'Right aligned',
     'The last figures are lined up, and the difference has as many places as the longer number.',
-    answering(({ minuend, subtrahend }: Given) =>
+    answeringInSquares(({ minuend, subtrahend }: Given) =>
       decimal(figuresOf(minuend) - figuresOf(subtrahend), placesOf([minuend, subtrahend]))
     ),
     PADDED
@@ -38,7 +38,7 @@ export const errorPatterns = {
   'point-splits-number': pattern(
     'Point splits the number',
     'The whole parts are subtracted, and the decimal parts as if they were whole numbers.',
-    answering((given: Given) => {
+    answeringInSquares((given: Given) => {
       const [one, other] = [partsOf(given.minuend), partsOf(given.subtrahend)];
       const wholes = BigInt(one.whole) - BigInt(other.whole);
       const tail = BigInt(one.decimals || '0') - BigInt(other.decimals || '0');
@@ -51,7 +51,7 @@ export const errorPatterns = {
   'integer-as-decimal': pattern(
     'Whole number as decimal',
     'A whole number is read as if a point stood before it: 35 as 0.35.',
-    answering(({ minuend, subtrahend }: Given) => {
+    answeringInSquares(({ minuend, subtrahend }: Given) => {
       const numbers = [minuend, subtrahend];
       if (numbers.some((numeral) => !hasPoint(numeral) && numeral.length > 2)) return undefined;
       const read = numbers.map((numeral) => (hasPoint(numeral) ? numeral : `0.${numeral}`));

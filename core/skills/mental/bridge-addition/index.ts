@@ -33,9 +33,23 @@ function partsOf(given: Given) {
   return { up: BigInt(up), giver: BigInt(giver), base, gap: BigInt(gap) };
 }
 
-/** The next multiples of ten, a hundred and a thousand above a number. */
-const multiplesAbove = (number: bigint) =>
-  [10n, 100n, 1000n].map((base) => (number / base + 1n) * base);
+/** Which of the first two was made up to a multiple of ten, the usual one first; undefined if neither can be. */
+function madeUpTo(given: Given, multiple: unknown) {
+  const { up, giver } = partsOf(given);
+  if (typeof multiple !== 'bigint' || multiple % 10n !== 0n) return undefined;
+  return [
+    { up, giver },
+    { up: giver, giver: up }
+  ].find((one) => multiple > one.up && multiple - one.up <= one.giver);
+}
+
+/** What is left of the addend that gives, changed; the usual one gives where nothing was made up. */
+const restBy = (rest: (giver: bigint, gap: bigint) => bigint) => (given: Given) => ({
+  rest: using(['multiple'], (multiple) => {
+    const { up, giver } = madeUpTo(given, multiple) ?? partsOf(given);
+    return rest(giver, multiple - up);
+  })
+});
 
 /**
  * One addend is made up to a multiple with a part of the other:
@@ -48,23 +62,18 @@ const multiplesAbove = (number: bigint) =>
  */
 function makeUp(given: Given) {
   const { up, giver, gap } = partsOf(given);
-  const [one, other] = given.addends.slice(0, 2).map(BigInt) as [bigint, bigint];
   const third = given.addends[2];
   const last = third === undefined ? ANSWER : 'subtotal';
   const steps = [
     step('multiple', [], () => up + gap, {
       isMethod: true,
-      accepts: (written) =>
-        typeof written === 'bigint' &&
-        [one, other].some(
-          (own, at) => multiplesAbove(own).includes(written) && written - own <= [other, one][at]!
-        ),
+      accepts: (written) => madeUpTo(given, written) !== undefined,
       says: ({ value, write }) => `${write(up)} takes ${write(gap)} and becomes ${value}.`
     }),
-    step('rest', ['multiple'], (multiple) => one + other - multiple, {
+    step('rest', ['multiple'], (multiple) => up + giver - multiple, {
       reading: signedNumber,
       holds: [],
-      says: ({ value, write }) => `Of ${write(giver)} are ${value} left.`
+      says: ({ value, write }) => `${write(giver)} less ${write(gap)} leaves ${value}.`
     }),
     step(last, ['multiple', 'rest'], (multiple, rest) => multiple + rest, {
       reading: signedNumber,
@@ -137,17 +146,14 @@ export const skill = defineSkill({
   // Common practice; no published catalogue is known.
   patterns: {
     'given-not-taken': pattern<Given>(
-      'Given but not taken',
-      'One addend is made up, and what was given stays with the other as well.',
-      (given) => ({ rest: using([], () => partsOf(given).giver) })
+      'Not taken from the other number',
+      'One number is made up with a part of the other, and that part is not taken from the other.',
+      restBy((giver) => giver)
     ),
     'taken-twice': pattern<Given>(
-      'Taken twice',
-      'What was given is taken from the other addend twice.',
-      (given) => {
-        const { giver, gap } = partsOf(given);
-        return { rest: using([], () => giver - 2n * gap) };
-      }
+      'Taken twice from the other number',
+      'One number is made up with a part of the other, and that part is taken from the other twice.',
+      restBy((giver, gap) => giver - 2n * gap)
     )
   },
   prompt: inTheHead,

@@ -1,5 +1,13 @@
 import { accuracy, method, schemeOf } from '../../../schemes';
-import { ANSWER, chainSheet, step, unwrittenAt, using, type Piece } from '../../../working';
+import {
+  ANSWER,
+  chainSheet,
+  constant,
+  step,
+  unwrittenAt,
+  using,
+  type Piece
+} from '../../../working';
 import { defineSkill, pattern, rung } from '../../../skill/define';
 import { count } from '../../../skill/feature';
 import { addends } from '../../../skill/given/numbers';
@@ -21,24 +29,39 @@ const total = (numbers: readonly number[]) =>
 
 /** The pairs that make a hundred are counted first, then the rest is added. */
 function pairsFirst(given: Given) {
-  const { pairs, left } = look(given);
+  const { numbers, pairs, taken, left } = look(given);
+  const isSomePairs = (hundreds: unknown) =>
+    typeof hundreds === 'bigint' &&
+    hundreds > 0n &&
+    hundreds % 100n === 0n &&
+    hundreds <= 100n * BigInt(pairs);
   return [
     step('hundreds', [], () => 100n * BigInt(pairs), {
       ...unwrittenAt(0n),
       isMethod: true,
+      // Who sees fewer pairs adds more at the end.
+      accepts: isSomePairs,
       label: 'Hundreds',
       says: ({ value, write }) =>
-        pairs === 1
-          ? `One pair makes ${value}.`
-          : `${write(pairs)} pairs make a hundred each, ${value} together.`
+        taken.length === 1
+          ? `${write(taken[0]!.join(' + '))} makes ${value}.`
+          : `${taken.map((pair) => write(pair.join(' + '))).join(' and ')} make 100 each, ${value} together.`
     }),
-    step('rest', [], () => total(left), {
-      ...unwrittenAt(0n),
-      says: ({ value, write }) =>
-        left.length === 1 ? `Left is ${value}.` : `Left are ${write(left.join(' + '))} = ${value}.`
-    }),
+    step(
+      'rest',
+      ['hundreds'],
+      (hundreds) => (isSomePairs(hundreds) ? total(numbers) - hundreds : total(left)),
+      {
+        ...unwrittenAt(0n),
+        holds: [],
+        says: ({ value, write }) =>
+          left.length === 1
+            ? `${value} is left over.`
+            : `The other numbers: ${write(left.join(' + '))} = ${value}.`
+      }
+    ),
     step(ANSWER, ['hundreds', 'rest'], (hundreds, rest) => hundreds + rest, {
-      says: ({ value }) => `Together ${value}.`
+      says: ({ value, of }) => `${of('hundreds')} + ${of('rest')} = ${value}.`
     })
   ];
 }
@@ -68,22 +91,23 @@ export const skill = defineSkill({
   // Common practice; no published catalogue is known.
   patterns: {
     'decoy-taken': pattern(
-      'Decoy taken',
+      'A pair of 90 or 110 taken for 100',
       'Two of the numbers that are left make 90 or 110, and are taken for a hundred.',
       (given: Given) => {
         const seen = look(given);
         const decoy = firstDecoy(seen);
         if (!decoy) return undefined;
-        const taken = total(decoy);
+        const rest = total(seen.left) - total(decoy);
         return {
-          [ANSWER]: using(['hundreds', 'rest'], (hundreds, rest) => hundreds + 100n + rest - taken)
+          hundreds: constant(100 * (seen.pairs + 1)),
+          rest: constant(rest)
         };
       },
       { pairs: 1, leftover: { min: 2 }, decoys: { min: 1 } }
     ),
     'leftover-forgotten': pattern(
-      'Left over forgotten',
-      'The pairs are counted and what is left is forgotten.',
+      'Numbers outside the pairs forgotten',
+      'The pairs are counted, and the numbers that are left are not added.',
       (given: Given) =>
         look(given).pairs === 0
           ? undefined

@@ -6,6 +6,8 @@ export interface Given {
 export interface Look {
   readonly numbers: readonly number[];
   readonly pairs: number;
+  /** The pairs that make a hundred. */
+  readonly taken: readonly (readonly [number, number])[];
   /** The numbers that the best pairs leave, in their order. */
   readonly left: readonly number[];
 }
@@ -17,7 +19,7 @@ export interface Look {
 export function look({ addends }: Given): Look {
   const numbers = addends.map(Number);
   const isTaken = numbers.map(() => false);
-  let pairs = 0;
+  const taken: [number, number][] = [];
   numbers.forEach((number, at) => {
     if (isTaken[at]) return;
     const partner = numbers.findIndex(
@@ -25,9 +27,9 @@ export function look({ addends }: Given): Look {
     );
     if (partner < 0) return;
     isTaken[at] = isTaken[partner] = true;
-    pairs++;
+    taken.push([number, numbers[partner]!]);
   });
-  return { numbers, pairs, left: numbers.filter((_, at) => !isTaken[at]) };
+  return { numbers, taken, pairs: taken.length, left: numbers.filter((_, at) => !isTaken[at]) };
 }
 
 /** Whether two numbers look as if they made a hundred: they make 90 or 110. */

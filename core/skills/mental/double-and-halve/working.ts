@@ -58,11 +58,19 @@ export function halveThenDouble(given: Given): Step[] {
       says: ({ value, of, write }) =>
         count === 0
           ? `Nothing was halved: ${write(`${given.left} x ${given.right}`)} = ${value}.`
-          : `Double ${of(before(count))}: ${value}, as often as something was halved.`
+          : `Double ${of(before(count))}: ${value}. ${backWords(count)}`
     }
   );
   return [...halvings, core, ...doubled, answer];
 }
+
+/** What one, two, ... halvings divide a factor by; factors have up to three digits. */
+const HALVINGS = [2, 4, 8, 16, 32, 64, 128, 256, 512];
+
+const backWords = (count: number) =>
+  count === 1
+    ? 'That is one doubling for one halving.'
+    : `That is ${count} doublings for ${count} halvings.`;
 
 /** One factor is halved and the other doubled; the product stays. */
 export function oneToTheOther(given: Given): Step[] {
@@ -78,14 +86,19 @@ export function oneToTheOther(given: Given): Step[] {
     ];
   }
   const [halved, doubled] = [seen.factors[side], seen.factors[1 - side]!];
+  // Either factor may be halved, and more than once: 16 x 25 as 4 x 100.
+  const isHalved = (written: unknown) =>
+    seen.factors.some((factor) => HALVINGS.some((by) => Number(written) * by === factor));
   return [
     step('halved', [], () => BigInt(halved / 2), {
       isMethod: true,
+      accepts: isHalved,
       label: 'Half',
       says: ({ value, write }) => `Half of ${write(halved)} is ${value}.`
     }),
-    step('doubled', [], () => BigInt(2 * doubled), {
+    step('doubled', ['halved'], (half) => (isHalved(half) ? product / half : BigInt(2 * doubled)), {
       isMethod: true,
+      holds: [],
       label: 'Double',
       says: ({ value, write }) => `Twice ${write(doubled)} is ${value}.`
     }),

@@ -151,11 +151,11 @@ export const skill = defineSkill({
   // Common practice; no published catalogue is known.
   patterns: {
     'mixed-side-added': pattern(
-      'Added though on both sides',
-      'One number is above the base, one below, and the product of the deviations is added.',
+      'Product of the deviations added, not taken away',
+      'One number is above the base and one below, and the product of the deviations is added.',
       ({ left, right, base }: Given) =>
         (Number(left) - base) * (Number(right) - base) < 0
-          ? { [ANSWER]: using(['scaled', 'product'], (scaled, product) => scaled + size(product)) }
+          ? { product: using(['deviation.left', 'deviation.right'], (d, e) => size(d * e)) }
           : undefined,
       { sides: ['mixed'] }
     ),

@@ -82,25 +82,40 @@ function from(which: 'smaller' | 'larger') {
   return (item: Given) => {
     const { smaller, larger } = look(item);
     const doubled = BigInt(which === 'smaller' ? smaller : larger);
-    const sign = which === 'smaller' ? 1n : -1n;
+    const sum = BigInt(smaller + larger);
+    const apart = BigInt(larger - smaller);
+    const usual = which === 'smaller' ? apart : -apart;
+    /** What is put to a double, or taken from it: of the other number, or of the middle, as good as the usual one. */
+    const putTo = (double: unknown) =>
+      ({ [2 * smaller]: apart, [2 * larger]: -apart, [String(sum)]: 0n })[String(double)] ?? usual;
+    const isDouble = (double: unknown) =>
+      double === BigInt(2 * smaller) ||
+      double === BigInt(2 * larger) ||
+      (double === sum && sum % 2n === 0n);
     return [
       step('double', [], () => 2n * doubled, {
         isMethod: true,
-        says: ({ value, write }) => `Double ${write(doubled)}: ${value}.`
+        accepts: isDouble,
+        says: ({ value, write }) => `Double ${write(doubled)} is ${value}.`
       }),
-      step('difference', [], () => BigInt(larger - smaller), {
+      step('difference', ['double'], (double) => (putTo(double) === 0n ? 0n : apart), {
         holds: [],
         says: ({ value, write }) =>
           which === 'smaller'
             ? `${write(larger)} is ${value} more than ${write(smaller)}.`
             : `${write(smaller)} is ${value} less than ${write(larger)}.`
       }),
-      step(ANSWER, ['double', 'difference'], (double, by) => double + sign * by, {
-        reading: signedNumber,
-        holds: ['double'],
-        says: ({ value, of, write }) =>
-          `${of('double')} ${write(which === 'smaller' ? '+' : '−')} ${of('difference')} = ${value}.`
-      })
+      step(
+        ANSWER,
+        ['double', 'difference'],
+        (double, by) => double + (putTo(double) < 0n ? -by : by),
+        {
+          reading: signedNumber,
+          holds: ['double'],
+          says: ({ value, of, write }) =>
+            `${of('double')} ${write(which === 'smaller' ? '+' : '−')} ${of('difference')} = ${value}.`
+        }
+      )
     ];
   };
 }

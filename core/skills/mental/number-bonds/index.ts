@@ -46,7 +46,8 @@ export const skill = defineSkill({
     ]),
   marks: schemeOf(independent(ANSWER)),
   patterns,
-  prompt: (line) => `Write the missing number: ${line}.`,
+  prompt: (line, _style, _given, { showsWorking = false } = {}) =>
+    `Find the missing number${showsWorking ? '' : ' in your head'}: ${line}.`,
   difficulty: { constant: -3.9, total: 0.015, tens: -1 },
   seconds: { constant: 2, total: 0.04 },
   because: ({ total }) => `It is made up to ${total}.`,

@@ -1,6 +1,14 @@
 import { accuracy, method, schemeOf } from '../../../schemes';
 import { digitAt, parseDigits } from '../../../numbers';
-import { ANSWER, chainSheet, step, unwrittenAt, using, type Piece } from '../../../working';
+import {
+  ANSWER,
+  chainSheet,
+  constant,
+  step,
+  unwrittenAt,
+  using,
+  type Piece
+} from '../../../working';
 import { defineSkill, pattern, rung } from '../../../skill/define';
 import { count, flag } from '../../../skill/feature';
 import { addends } from '../../../skill/given/numbers';
@@ -132,8 +140,16 @@ export const skill = defineSkill({
     ),
     'crossing-dropped': pattern(
       'Tens of a total dropped',
-      'Of what each place but the first totals, only the last digit is written.',
-      fromTotals(([first, ...rest]) => first + rest.map((total) => total.at(-1)).join('')),
+      'Of the total of each place but the first, only the ones are kept.',
+      (given: Given) =>
+        Object.fromEntries(
+          placesOf(given)
+            .slice(1)
+            .map((place) => {
+              const [one, other] = columns(given)[place]!;
+              return [`part.${place}`, constant(BigInt((one + other) % 10) * 10n ** BigInt(place))];
+            })
+        ),
       { crossings: { min: 2 }, shortest: 2 }
     )
   },

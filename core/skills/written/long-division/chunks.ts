@@ -84,7 +84,7 @@ function friendlyMultiple(left: bigint, divisor: bigint): bigint {
 }
 
 /** One line for each figure of the quotient that is not 0. */
-function linesNeeded({ dividend, divisor }: Given): number {
+export function linesNeeded({ dividend, divisor }: Given): number {
   const quotient = String(BigInt(dividend) / BigInt(divisor));
   return quotient.replaceAll('0', '').length;
 }

@@ -9,7 +9,7 @@ import { dividing } from '../../../methods/division/partials';
 export function columnSteps(given: Given): Step[] {
   const item = dividing(given);
   const last = using(['remainder.0'], (left) => left);
-  return [...columnFigures(item), quotientAcross(item, last)];
+  return [...columnFigures(item), quotientAcross(item, last, { isLeftWritten: true })];
 }
 
 /** The quotient above the dividend or right of it, the working under it, and below that the whole answer. */

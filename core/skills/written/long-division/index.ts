@@ -1,4 +1,3 @@
-import { methodAndAnswer } from '../../../schemes';
 import { defineSkill, rung } from '../../../skill/define';
 import { divisionPatterns } from '../../../methods/division/errors';
 import { remainderAllowed, remainderPrompt } from '../../../methods/division/asking';
@@ -8,6 +7,7 @@ import { numberBetween, twoNumbers } from '../../../skill/given/numbers';
 import { card } from './card';
 import { chunkSheet, chunkSteps } from './chunks';
 import { columnSheet, columnSteps } from './columns';
+import { divisionMarks } from './marks';
 
 const DIGITS = [3, 6] as const;
 const DIVISORS = [11, 99] as const;
@@ -32,7 +32,8 @@ export const skill = defineSkill({
   working: { columns: columnSteps, chunks: chunkSteps },
   sheet: (given, school, style) =>
     school === 'chunks' ? chunkSheet(given, style) : columnSheet(given, style),
-  marks: (_given, _school, style) => remainderAllowed(methodAndAnswer, style),
+  marks: (given, school, style) => remainderAllowed(divisionMarks(given, school), style),
+  marksTell: ['quotientDigits', 'quotientZeros'],
   patterns: divisionPatterns(['columns']),
   prompt: (_line, style, given, asking) => remainderPrompt(given, style, asking?.turn),
   difficulty: {

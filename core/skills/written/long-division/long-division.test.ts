@@ -98,7 +98,7 @@ test('own figures are followed down the page; any multiples may be taken away', 
       ...{ 'brought.1': '8', 'quotient.1': '0', 'brought.0': '88', 'quotient.0': '4' },
       ...{ 'product.0': '88', 'remainder.0': '0', answer: '204' }
     }),
-    [1, 1]
+    [1, 1, 1]
   );
   // 44 - 44 taken for 1, carried on: 18 and 188, eight times 22 is 176.
   assert.deepEqual(
@@ -107,7 +107,7 @@ test('own figures are followed down the page; any multiples may be taken away', 
       ...{ 'brought.1': '18', 'quotient.1': '0', 'brought.0': '188', 'quotient.0': '8' },
       ...{ 'product.0': '176', 'remainder.0': '12', answer: '208 r 12' }
     }),
-    [1, 0]
+    [1, 1, 0]
   );
   // 2200 twice, then 44 twice.
   assert.deepEqual(
@@ -115,10 +115,10 @@ test('own figures are followed down the page; any multiples may be taken away', 
       ...{ 'chunk.0': '2200', 'left.0': '2288', 'chunk.1': '2200', 'left.1': '88' },
       ...{ 'chunk.2': '44', 'left.2': '44', 'chunk.3': '44', 'left.3': '0', answer: '204' }
     }),
-    [1, 1]
+    [1, 1, 1]
   );
   assert.deepEqual(
     mark('chunks', { 'chunk.0': '4400', 'left.0': '188', answer: '208 r 12' }),
-    [1, 0]
+    [1, 1, 0]
   );
 });

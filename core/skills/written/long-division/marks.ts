@@ -1,0 +1,33 @@
+import { accuracy, method, schemeOf, type Scheme } from '../../../schemes';
+import type { Given } from '../../../methods/division/look';
+import { dividing } from '../../../methods/division/partials';
+import { linesNeeded } from './chunks';
+
+/**
+ * A mark for the first product and what it leaves, one for the rest where there is more, and one for the answer
+ * (common practice). In columns each figure of the quotient has a product; in chunks each that is not 0.
+ */
+export function divisionMarks(given: Given, school: string): Scheme {
+  const { top } = dividing(given);
+  const products = school === 'chunks' ? linesNeeded(given) : top + 1;
+  const [first, rest] = school === 'chunks' ? chunks(products) : columns(top);
+  const working = products > 1 ? [method(...first), method(...rest)] : [method(...first, ...rest)];
+  return schemeOf(...working, accuracy());
+}
+
+type Split = readonly [first: readonly string[], rest: readonly string[]];
+
+function columns(top: number): Split {
+  const places = Array.from({ length: top + 1 }, (_, at) => top - at);
+  const [first, ...rest] = places.map((p) => [
+    ...[`quotient.${p}`, `product.${p}`, `remainder.${p}`],
+    ...(p > 0 ? [`brought.${p - 1}`] : [])
+  ]);
+  return [first!, rest.flat()];
+}
+
+function chunks(products: number): Split {
+  const lines = Array.from({ length: products }, (_, at) => [`chunk.${at}`, `left.${at}`]);
+  const [first, ...rest] = lines;
+  return [first!, rest.flat()];
+}
