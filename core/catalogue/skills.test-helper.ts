@@ -1,7 +1,15 @@
 import assert from 'node:assert/strict';
 import fc from 'fast-check';
 import { ANSWER, printValue, stepOf, valuesOf } from '../working';
-import { drawItems, itemsUnder, patternsIn, skillOf, WorkedItem, type Skill } from '../skill';
+import {
+  drawItems,
+  itemsUnder,
+  patternsIn,
+  skillOf,
+  WorkedItem,
+  type Controls,
+  type Skill
+} from '../skill';
 import { skills } from './all';
 
 export { skills };
@@ -35,6 +43,32 @@ export const itemsOf = kept((skill, seed): readonly unknown[] =>
     return drawn.given;
   })
 );
+
+/** Up to forty items under the controls that a pattern of a skill names, by pattern. */
+export const itemsShowing = kept((skill, seed) => {
+  const drawn = new Map<string, readonly unknown[]>();
+  return new Map(
+    skill.patterns.map(({ id, shownBy }) => {
+      const controls = JSON.stringify(shownBy);
+      const items = drawn.get(controls) ?? drawnUpTo(skill, { controls: shownBy, count: 40, seed });
+      drawn.set(controls, items);
+      return [id, items] as const;
+    })
+  );
+});
+
+/** So many items, or all where there are fewer. */
+function drawnUpTo(
+  skill: Skill,
+  { controls, count, seed }: { controls: Controls; count: number; seed: number }
+): readonly unknown[] {
+  const drawn = drawItems(skill, { controls, count, seed });
+  if (drawn.ok) return drawn.given;
+  const left = Number(itemsUnder(skill, controls).count);
+  const all = drawItems(skill, { controls, count: left, seed });
+  assert.ok(all.ok, `${skill.id} ${JSON.stringify(controls)}`);
+  return all.given;
+}
 
 const workedItemsOf = kept((skill, seed) =>
   itemsOf(skill, seed).flatMap((given) =>

@@ -58,9 +58,30 @@ export function diagnose(item: WorkedItem, written: Written, read: Read): Explan
 function singles(item: WorkedItem, written: Written): string[][] {
   return patternsIn(item.skill, item.school).flatMap((pattern) => {
     const wrong = item.working(pattern);
+    const isExplained = wrong && agrees(wrong, used(item, pattern, wrong, written));
     // Whether it leads to an answer is asked last, as it takes the whole working.
-    return wrong && agrees(wrong, written) && item.wrong(pattern) ? [[pattern.id]] : [];
+    return isExplained && item.wrong(pattern) ? [[pattern.id]] : [];
   });
+}
+
+/**
+ * What was written, without what a pupil wrote rightly and did not use: a carry above the column, where the pattern works
+ * as if none had been written.
+ */
+function used(item: WorkedItem, pattern: ErrorPattern, wrong: Graph, written: Written): Written {
+  const changed = item.instead(pattern)!;
+  const value = valuesOf(wrong);
+  const isUnused = (id: string, entry: Value) => {
+    const step = item.graph.byId.get(id);
+    if (!step || !(id in changed) || id === ANSWER) return false;
+    return (
+      sameValue(step, entry, item.key.get(id)) &&
+      sameValue(step, value(id), step.leftOut ?? step.silentAt) &&
+      !sameValue(step, entry, value(id))
+    );
+  };
+  const left = [...written].filter(([id, entry]) => !isUnused(id, entry));
+  return left.length === written.size ? written : new Map(left);
 }
 
 /** A bare answer does not say how it was worked: patterns of the other schools explain it as well. */

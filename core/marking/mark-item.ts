@@ -1,10 +1,10 @@
 import type { FormCode, Value } from '../numbers';
 import type { WorkedItem } from '../skill/worked-item';
-import { ANSWER, printValue, sameValue, valuesOf } from '../working';
+import { ANSWER, isShown, printValue, sameValue } from '../working';
 import { diagnose, type Explanation, type Written } from './diagnosis';
 import { proposeMarks, type MarkLine } from './marks';
 import { factsBehind, nearMiss, type SlipKind } from './near-miss';
-import { isListed, madeEasier, readWorking, type Working } from './readings';
+import { isListed, madeEasier, readAs, readWorking, type Working } from './readings';
 import { isFault, isOwnHand, type StepReading, type Verdict } from './step-reading';
 import { covers, type Mark, type Scheme } from '../schemes';
 
@@ -113,8 +113,8 @@ function isExplained({ square }: StepReading, diagnosis: readonly Explanation[])
 }
 
 /**
- * Whether error patterns that explain all of the working are in the steps of a mark: a step that they change, or one
- * that they leave out and that was left out. Where they tie, each of them must be.
+ * Whether error patterns that explain all of the working are in the steps of a mark: one that is wrong, or one that they
+ * change and that was left out. Where they tie, each of them must be.
  */
 function isSpoilt(
   mark: Mark,
@@ -130,13 +130,13 @@ function isSpoilt(
   const covered = readings.filter(({ step }) => covers(mark, step.id));
   const isIn = ({ patterns }: Explanation) =>
     patterns.some((id) => {
-      const pattern = item.skill.patterns.find((one) => one.id === id)!;
-      const wrong = valuesOf(item.working(pattern)!);
-      const changed = item.instead(pattern)!;
-      return covered.some(
-        ({ step, value }) =>
-          step.id in changed &&
-          (value === undefined || !sameValue(step, wrong(step.id), item.key.get(step.id)))
+      const changed = item.instead(item.skill.patterns.find((one) => one.id === id)!)!;
+      return covered.some(({ step, written, value, countsAs }) =>
+        written === null
+          ? step.id in changed && value === undefined && isShown(step, item.key.get(step.id))
+          : countsAs === 'slip' ||
+            // A sign that was left off, and is needed.
+            (step.id in changed && !sameValue(step, readAs(step, written), value))
       );
     });
   return explaining.length > 0 && explaining.every(isIn);

@@ -71,15 +71,19 @@ export function middleNotChecked(given: Given, graph: Graph): Replacements | und
       [`${p} ${q},${r} ${s}`, `${r} ${s},${p} ${q}`].includes(found ?? '')
     );
   };
-  const [p, q, r, s] = nearest;
+  const [first, second, r, s] = nearest;
   // What is found first may be any factor; the other follows from it.
   const isFactorOf = (whole: bigint) => (written: Value) =>
     typeof written === 'bigint' && written !== 0n && whole % written === 0n;
   return {
-    'cross.p': { uses: [], rule: () => p, accepts: isFactorOf(a) },
+    'cross.p': { uses: [], rule: () => first, accepts: isFactorOf(a) },
     'cross.r': using(['cross.p'], (one) => (one !== 0n && a % one === 0n ? a / one : r)),
-    'cross.q': { uses: [], rule: () => q, accepts: isFactorOf(c) },
-    'cross.s': using(['cross.q'], (one) => (one !== 0n && c % one === 0n ? c / one : s)),
+    'cross.q': { uses: [], rule: () => second, accepts: isFactorOf(c) },
+    'cross.s': using(['cross.p', 'cross.r', 'cross.q'], (p, r, q) => {
+      const other = q !== 0n && c % q === 0n ? c / q : s;
+      // Who has the right cross has checked the middle.
+      return p * other + q * r === b ? undefined : other;
+    }),
     ...acceptingFactors(given, graph, isTrial)
   };
 }

@@ -24,5 +24,6 @@ checkExaminer(
 5.12 + 3.7 | =8.19 | 0 0 {point-splits-number}
 7.4 + 2.6 | =10 | 1 1
 7.4 + 2.6 | =10.0 | 1 1
-7.4 + 2.6 | =9.10 | 0 0 {point-splits-number}`
+7.4 + 2.6 | =9.10 | 0 0 {point-splits-number}
+27.38 + 46.5 | digit.-2=8 digit.-1=8 digit.0=3 carry.1=1 digit.1=6 =63.88 | 0 0 {carry-dropped} | written and not used`
 );

@@ -30,5 +30,6 @@ checkExaminer(
 0.74 x 6.5 | r0:380 r1:4440 s:4820 =4.82 | 1 1 1 0 | one slip, followed
 estimate: 3.25 x 0.7 | estimate=2.1 d:2275 product=2275 =2.275 | 1 1
 estimate: 3.25 x 0.7 | =2.275 | 1 1
-estimate: 3.25 x 0.7 | estimate=2.1 d:2275 product=2275 =22.75 | 1 0`
+estimate: 3.25 x 0.7 | estimate=2.1 d:2275 product=2275 =22.75 | 1 0
+3.25 x 0.7 | d:2145 carry.1=3 carry.2=1 =2.145 | 0 0 {carry-dropped} | written and not used`
 );

@@ -13,7 +13,7 @@ checkExaminer(
 8.25 - 3.4 | =5.21 | 0 0 {point-splits-number}
 8.25 - 3.4 | digit.-2=1 digit.-1=2 digit.0=5 =5.21 | 0 0 {point-splits-number}
 8.25 - 3.4 | digit.-2=1 digit.-1=2 digit.0=5 | 0 0 {point-splits-number}
-8.25 - 3.4 | digit.-2=5 rewritten.-1=12 digit.-1=8 rewritten.0=7 digit.0=5 =5.85 | 1 0 | 7 - 3 taken for 5
+8.25 - 3.4 | digit.-2=5 rewritten.-1=12 digit.-1=8 rewritten.0=7 digit.0=3 =3.85 | 1 0 | 7 - 3 taken for 3
 8.25 - 3.4 | digit.-2=5 rewritten.-1=12 digit.-1=8 digit.0=5 =5.85 | 0 0 {no-decrement}
 8.25 - 3.4 | digit.-2=5 rewritten.-1=12 digit.-1=8 rewritten.0=7 digit.0=4 =4.58 | 1 0 | copied wrong
 8.25 - 3.4 | digit.-2=5 rewritten.-1=12 digit.-1=8 rewritten.0=7 digit.0=4 =485 | 1 0
@@ -24,5 +24,6 @@ checkExaminer(
 6 - 2.35 | digit.-2=5 digit.-1=6 digit.0=3 =3.65 | 1 1
 equal-additions: 8.25 - 3.4 | digit.-2=5 raised.-1=12 digit.-1=8 increased.0=4 digit.0=4 =4.85 | 1 1
 equal-additions: 8.25 - 3.4 | digit.-2=5 raised.-1=12 digit.-1=8 digit.0=5 =5.85 | 0 0 {no-decrement}
-equal-additions: 8.25 - 3.4 | =4.85 | 1 1`
+equal-additions: 8.25 - 3.4 | =4.85 | 1 1
+8.25 - 3.4 | digit.-2=5 rewritten.-1=12 digit.-1=8 rewritten.0=7 digit.0=5 =5.85 | 0 0 {no-decrement} | written and not used`
 );

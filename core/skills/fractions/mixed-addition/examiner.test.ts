@@ -25,5 +25,6 @@ improper: 3 2/3 + 1 3/4 | =5 5/12 | 1 1 1
 2 3/5 + 1 1/5 | fn=4 wh=4 =4 4/5 | 1 0
 1 3/4 + 2 3/4 | =4 1/2 | 1 1 1
 1 3/4 + 2 3/4 | =4 2/4 | 1 1 0 | the value, not its simplest form
-1 3/4 + 2 3/4 | =3 1/2 | 0 0 0 {whole-not-carried} | shows no simplest form of the right sum`
+1 3/4 + 2 3/4 | =3 1/2 | 0 0 0 {whole-not-carried} | shows no simplest form of the right sum
+3 2/3 + 1 3/4 | cd=12 common.0=8 common.1=9 fn=17 wh=4 carried.whole=5 carried.numerator=5 =4 5/12 | 1 1 0 {whole-not-carried} | written and not used`
 );

@@ -35,5 +35,6 @@ improper: 6 2/9 - 3 7/9 | im=56 is=34 id=22 =22/9 | 1 0 | to be a mixed number
 improper: 6 2/9 - 3 7/9 | im=56 is=35 id=21 =2 3/9 | 1 0
 improper: 6 2/9 - 3 7/9 | im=55 is=35 id=20 =2 2/9 | 0 0
 parts: 6 2/9 - 3 7/9 | wh=3 fn=-5 =2 4/9 | 1 1
-parts: 6 2/9 - 3 7/9 | wh=3 fn=5 =3 5/9 | 0 0`
+parts: 6 2/9 - 3 7/9 | wh=3 fn=5 =3 5/9 | 0 0
+6 2/9 - 3 7/9 | rw=5 rn=11 fn=4 wh=3 =3 4/9 | 0 0 {whole-not-reduced} | written and not used`
 );

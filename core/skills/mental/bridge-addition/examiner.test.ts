@@ -18,5 +18,6 @@ checkExaminer(
 198 + 57 + 26 | mu=200 rest=55 subtotal=255 =281 | 1 1
 198 + 57 + 26 | mu=200 rest=55 subtotal=255 =271 | 1 0
 198 + 57 + 26 | mu=200 rest=57 subtotal=257 =283 | 0 0 {given-not-taken}
-198 + 57 + 26 | =281 | 1 1`
+198 + 57 + 26 | =281 | 1 1
+198 + 57 | mu=200 rest=55 =257 | 1 0 {given-not-taken} | found and not used`
 );

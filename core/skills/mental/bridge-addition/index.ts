@@ -73,6 +73,7 @@ function makeUp(given: Given) {
     step('rest', ['multiple'], (multiple) => up + giver - multiple, {
       reading: signedNumber,
       holds: [],
+      leftOut: giver,
       says: ({ value, write }) => `${write(giver)} less ${write(gap)} leaves ${value}.`
     }),
     step(last, ['multiple', 'rest'], (multiple, rest) => multiple + rest, {

@@ -16,5 +16,6 @@ checkExaminer(
 2 x 358 | d:716 =761 | 1 0 | copied wrong
 2 x 358 | =706 | 0 0
 2 x 96 | d:192 =192 | 1 1
-2 x 96 | =182 | 0 0`
+2 x 96 | =182 | 0 0
+2 x 358 | ahead.2=1 ahead.1=1 d:606 =606 | 0 0 {carry-missed} | seen and not used`
 );

@@ -22,5 +22,6 @@ checkExaminer(
 43 x 47 | deviation.left=3 deviation.right=7 cross=50 scaled=2000 po=21 =2021 | 1 1 | from 40
 43 x 47 | deviation.left=-7 deviation.right=-3 cross=40 scaled=2000 po=21 =2021 | 1 1 | from 50
 36 x 29 | =1044 | 1 1
-36 x 29 | =344 | 0 0 {base-not-scaled}`
+36 x 29 | =344 | 0 0 {base-not-scaled}
+106 x 97 | cross=103 scaled=10300 po=-18 =10318 | 1 0 | the sign written and not used`
 );

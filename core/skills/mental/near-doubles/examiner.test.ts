@@ -19,5 +19,6 @@ checkExaminer(
 65 + 67 | =136 | 0 0 {difference-added-to-larger}
 larger: 65 + 67 | double=134 di=2 =132 | 1 1
 larger: 65 + 67 | double=130 di=2 =132 | 1 1
-larger: 65 + 67 | double=134 di=2 =136 | 1 0 {difference-added-to-larger}`
+larger: 65 + 67 | double=134 di=2 =136 | 1 0 {difference-added-to-larger}
+65 + 67 | double=130 di=2 =130 | 1 0 {difference-forgotten}`
 );

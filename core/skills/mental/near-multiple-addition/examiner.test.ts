@@ -17,5 +17,6 @@ checkExaminer(
 576 + 198 | mu=300 sum=876 ad=-102 =774 | 1 1 | a multiple further off
 576 + 198 | mu=580 sum=778 ad=-4 =774 | 1 1 | seen from the other number
 576 + 198 | mu=197 sum=773 ad=1 =774 | 0 1 | no multiple; right all the same
-45 + 39 | mu=40 sum=85 ad=-1 =84 | 1 1`
+45 + 39 | mu=40 sum=85 ad=-1 =84 | 1 1
+576 + 198 | mu=200 sum=776 ad=-2 =776 | 1 0 {compensation-forgotten} | written and not used`
 );

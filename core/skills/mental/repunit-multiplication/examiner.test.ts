@@ -14,5 +14,6 @@ checkExaminer(
 463 x 11 | d:5082 =5082 | 0 0 | two slips
 463 x 11 | d:5093 =5903 | 1 0 | copied wrong
 36 x 11 | d:396 =396 | 1 1
-36 x 11 | =366 | 0 0`
+36 x 11 | =366 | 0 0
+463 x 11 | d:4093 carry.3=1 =4093 | 0 0 {carry-dropped} | written and not used`
 );

@@ -39,5 +39,6 @@ equal-additions: 403 - 127 | d:276 | 1 1
 equal-additions: 403 - 127 | raised.0=13 raised.1=10 d:386 =386 | 0 0 | the lower digits are never increased
 equal-additions: 403 - 127 | raised.0=13 raised.1=10 increased.2=2 d:286 =286 | 1 0 | once not increased
 equal-additions: 403 - 127 | raised.0=13 increased.1=3 raised.1=10 increased.2=2 d:277 =277 | 1 0
-equal-additions: 403 - 127 | =376 | 0 0 | a pattern of the other school`
+equal-additions: 403 - 127 | =376 | 0 0 | a pattern of the other school
+52 - 27 | w:4,12 d:35 =35 | 0 0 {no-decrement} | written and not used`
 );

@@ -35,5 +35,6 @@ checkExaminer(
 40 x 12 | r0:80 r1:400 s:480 =480 | 1 1 1 1
 97 x 98 | =10006 | 0 0 0 0 | old carries added again
 46 x 23 | r0:138 r1:920 s:1058 =1058 | 1 1 1 1
-46 x 23 | r0:138 r1:92 s:230 =230 | 1 0 1 0`
+46 x 23 | r0:138 r1:92 s:230 =230 | 1 0 1 0
+47 x 36 | r0:242 k0:4 r1:1210 s:1452 =1452 | 0 0 1 0 {carry-dropped} | written and not used`
 );

@@ -29,5 +29,6 @@ checkExaminer(
 58 x 4 | d:228 =228 | 1 0
 58 x 4 | =228 | 0 0
 706 x 8 | d:5648 c:4 =5,648 | 1 1
-706 x 8 | d:4948 c:4 =4948 | 1 0 | 7 x 8 taken for 49`
+706 x 8 | d:4948 c:4 =4948 | 1 0 | 7 x 8 taken for 49
+47 x 6 | d:242 c:4 =242 | 0 0 {carry-dropped} | written and not used`
 );

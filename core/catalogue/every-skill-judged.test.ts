@@ -1,0 +1,95 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { markItem, type Working } from '../marking';
+import { patternsIn, WorkedItem } from '../skill';
+import {
+  ANSWER,
+  evaluate,
+  isShown,
+  isSilent,
+  printValue,
+  sameValue,
+  stepOf,
+  type Graph,
+  type Values
+} from '../working';
+import { forItems, itemsShowing, schoolsOf, skills } from './skills.test-helper';
+
+/** What an examiner holds to in every skill. */
+
+/** What is written by one who has these values, step by step. */
+function linesOf(graph: Graph, values: Values): (readonly [string, string])[] {
+  return graph.steps.flatMap((step) => {
+    const text = printValue(step, values.get(step.id));
+    return text !== undefined && isShown(step, values.get(step.id)) ? [[step.id, text]] : [];
+  });
+}
+
+test('right working earns every method mark, whatever answer is copied below', () => {
+  forItems((item) => {
+    const { graph, key, scheme } = item;
+    const answer = stepOf(graph, ANSWER);
+    const right = Object.fromEntries(linesOf(graph, key));
+    const wrong = [
+      ...answer.reading.near(key.get(ANSWER)!),
+      ...item.showing().map((one) => one.answer)
+    ];
+    for (const value of wrong) {
+      if (sameValue(answer, value, key.get(ANSWER))) continue;
+      const { lines } = markItem(item, { ...right, [ANSWER]: answer.reading.print(value) }).marks;
+      for (const [at, { kind, awarded, available }] of lines.entries()) {
+        const text = `${item.skill.id} ${item.skill.given.print(item.given)} = ${answer.reading.print(value)}: ${scheme.marks[at]!.id}`;
+        if (kind === 'M') assert.equal(awarded, available, text);
+      }
+    }
+  }, 1);
+});
+
+test('more right working never earns less', () => {
+  forItems((item) => {
+    let before = 0;
+    const working: Record<string, string> = {};
+    for (const [id, text] of linesOf(item.graph, item.key)) {
+      working[id] = text;
+      const { awarded } = markItem(item, working).marks;
+      assert.ok(
+        awarded >= before,
+        `${item.skill.id} ${item.skill.given.print(item.given)} at ${id}: ${awarded} after ${before}`
+      );
+      before = awarded;
+    }
+  }, 1);
+});
+
+/** The working of a wrong graph in full, without its small marks, and with every third step left out. */
+function writings(item: WorkedItem, wrong: Graph): Working[] {
+  const lines = linesOf(wrong, evaluate(wrong));
+  const isLarge = ([id]: readonly [string, string]) => {
+    const step = stepOf(item.graph, id);
+    return step.silentAt === undefined || !isSilent(step, item.key.get(id)) || id === ANSWER;
+  };
+  const large = lines.filter(isLarge);
+  const some = lines.filter(([id], at) => id === ANSWER || at % 3 !== 2);
+  return [lines, large, some].map((one) => Object.fromEntries(one));
+}
+
+test('an error pattern is named from its working, in full and in part, in every school', () => {
+  const missed: string[] = [];
+  for (const skill of skills) {
+    for (const school of schoolsOf(skill)) {
+      for (const pattern of patternsIn(skill, school)) {
+        for (const given of itemsShowing(skill, 5).get(pattern.id)!.slice(0, 8)) {
+          const item = new WorkedItem(skill, given, school);
+          if (!item.showing().some((shown) => shown.pattern === pattern)) continue;
+          for (const working of writings(item, item.wrong(pattern)!)) {
+            const { diagnosis } = markItem(item, working);
+            const isNamed = diagnosis.some(({ patterns }) => patterns.join() === pattern.id);
+            if (!isNamed)
+              missed.push(`${skill.id} ${school} ${pattern.id}: ${JSON.stringify(working)}`);
+          }
+        }
+      }
+    }
+  }
+  assert.deepEqual(missed, []);
+});
