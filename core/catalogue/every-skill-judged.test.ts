@@ -93,3 +93,12 @@ test('an error pattern is named from its working, in full and in part, in every 
   }
   assert.deepEqual(missed, []);
 });
+
+test('each method mark says in words what earns it, in every school', () => {
+  forItems((item) => {
+    for (const mark of item.scheme.marks.filter(({ kind }) => kind === 'M')) {
+      const words = item.skill.earns(mark, item.given);
+      assert.match(words ?? '', /^[a-z].{8,}[^.]$/, `${item.skill.id} ${mark.steps.join()}`);
+    }
+  }, 1);
+});

@@ -15,7 +15,6 @@ import {
 } from '../working';
 import {
   analyseItem,
-  drawItems,
   explainEmpty,
   itemsUnder,
   patternsIn,

@@ -1,4 +1,4 @@
-import { writeText, type HouseStyle } from '../house-style';
+import { withSigns, writeText, type HouseStyle } from '../house-style';
 import { covers, type Mark, type Scheme } from '../schemes';
 import { formWords, markItem } from '../marking';
 import { patternsIn, skillOf, titleIn, WorkedItem } from '../skill';
@@ -43,23 +43,36 @@ export function partScheme(
   const worked = new WorkedItem(skillOf(id), given, school);
   const answer = stepOf(worked.graph, ANSWER);
   return {
-    lines: scheme.marks.map((mark) => ({
+    lines: scheme.marks.map((mark, at) => ({
       id: mark.id,
-      code: codeOf(mark),
-      earns: earnsWords(worked, mark, scheme, style)
+      code: codeOf(mark, scheme.marks.slice(0, at)),
+      earns: lettered(earnsWords(worked, mark, scheme, style), mark, options)
     })),
     accepted: acceptedWords[answer.reading.kind] ?? '',
-    formCosts: scheme.marks.flatMap(({ id: mark, form = [] }) =>
-      form.map((code) => `${mark} is lost where it is ${formWords[code]}`)
-    ),
+    formCosts: scheme.marks.flatMap(({ id: mark, form = [] }) => {
+      const words = form.map((code) => formWords[code]);
+      return words.length > 0 ? [`Do not award ${mark} where: ${words.join(', or ')}.`] : [];
+    }),
     wrong: wrongAnswers(worked, { scheme, ...(options && { options }) }, style)
   };
 }
 
-/** `M1`, `A2 ft, dep M1`, `B1 cao`. */
-export function codeOf({ kind, value, own, dependsOn }: Mark): string {
+/** `M1`, `A2 ft, dep on the line above`, `B1 cao`: the kind, what it is worth, and the line that it depends on. */
+export function codeOf(
+  { kind, value, own, dependsOn }: Mark,
+  before: readonly Mark[] = []
+): string {
   const follows = kind === 'M' ? '' : ` ${own}`;
-  return `${kind}${value}${follows}${dependsOn ? `, dep ${dependsOn}` : ''}`;
+  const line = before.findIndex(({ id }) => id === dependsOn);
+  if (dependsOn === undefined || line < 0) return `${kind}${value}${follows}`;
+  const named = line === before.length - 1 ? 'the line above' : `line ${line + 1}`;
+  return `${kind}${value}${follows}, dep on ${named}`;
+}
+
+/** Of a choice, the letter of the right option before what stands there. */
+function lettered(earns: string, mark: Mark, options: readonly Option[] = []): string {
+  const at = options.findIndex(({ by }) => by === 'answer');
+  return at < 0 || !covers(mark, ANSWER) ? earns : `${'ABCD'[at]}: ${earns}`;
 }
 
 function earnsWords(worked: WorkedItem, mark: Mark, scheme: Scheme, style: HouseStyle): string {
@@ -70,11 +83,12 @@ function earnsWords(worked: WorkedItem, mark: Mark, scheme: Scheme, style: House
     if (covers(mark, ANSWER)) return key === '' ? 'as the guidance says' : `${key}${slips}`;
     return `${steps.join(', ')}${mark.own === 'ft' ? ', own figures followed' : ''}`;
   }
-  const isAll = mark.steps.includes('*');
   const names = namesOf(worked, mark, style);
-  const what = isAll || names.length > MOST_NAMES ? 'the method shown' : names.join(', ');
+  const own = worked.skill.earns(mark, worked.given);
+  const listed = names.length > MOST_NAMES ? 'the method shown' : names.join(', ');
+  const what = own === undefined ? listed : withSigns(own, style);
   const shown = scheme.showWorking ? ' (working must be shown)' : '';
-  return `${what}, own figures followed, one slip forgiven${shown}`;
+  return `${what}; one slip is allowed, and own figures are followed${shown}`;
 }
 
 /** Steps that are named one by one. */
@@ -88,12 +102,12 @@ function namesOf(worked: WorkedItem, mark: Mark, style: HouseStyle): string[] {
 
 /** What is worth the same, by the kind of answer. */
 const acceptedWords: Readonly<Record<string, string>> = {
-  number: 'however the figures are grouped',
-  decimal: 'zeros at the end make no difference',
-  mixed: 'fractions of the same value',
-  factors: 'factors in any order',
-  algebra: 'anything that multiplies out to the same',
-  quotient: 'a remainder, or the same value as a fraction or decimal'
+  number: 'Accept any grouping of the digits, and a unit.',
+  decimal: 'Accept zeros at the end, a fraction of the same value, and a unit.',
+  mixed: 'Accept fractions of the same value for the marks that no form costs.',
+  factors: 'Accept the factors in any order.',
+  algebra: 'Accept anything that multiplies out to the same.',
+  quotient: 'Accept a remainder, or the same value as a fraction or decimal.'
 };
 
 function wrongAnswers(

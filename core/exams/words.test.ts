@@ -49,7 +49,13 @@ test('a mark has a code that says what it is worth, whether it follows, and on w
     ...more
   });
   assert.equal(codeOf(mark({})), 'A1 cao');
-  assert.equal(codeOf(mark({ own: 'ft', value: 2, dependsOn: 'M1' })), 'A2 ft, dep M1');
+  const after = (...ids: readonly string[]) =>
+    codeOf(
+      mark({ own: 'ft', value: 2, dependsOn: 'M1' }),
+      ids.map((id) => mark({ id }))
+    );
+  assert.equal(after('M1'), 'A2 ft, dep on the line above');
+  assert.equal(after('M1', 'B1'), 'A2 ft, dep on line 1');
   assert.equal(codeOf(mark({ kind: 'M', own: 'ft' })), 'M1');
   assert.equal(codeOf(mark({ kind: 'B' })), 'B1 cao');
 });
@@ -65,7 +71,11 @@ test('a scheme in words has a line for each mark, and wrong answers that earn no
     scheme.marks.map(({ id }) => id)
   );
   assert.equal(lines.at(-1)!.earns, '852');
-  assert.equal(accepted, 'however the figures are grouped');
+  assert.equal(accepted, 'Accept any grouping of the digits, and a unit.');
+  assert.equal(
+    lines[0]!.earns,
+    'the columns added from the right, with tens carried; one slip is allowed, and own figures are followed'
+  );
   // 742: no carry is added. It is wrong, and shows no working.
   const dropped = wrong.find(({ answer }) => answer === '742')!;
   assert.equal(dropped.title, 'Carry dropped');

@@ -95,7 +95,10 @@ export function markItem(
       lines
     },
     flags,
-    notes: form.filter((code) => !scheme.marks.some((mark) => mark.form?.includes(code))),
+    // Of a wrong answer it would be said that its form costs nothing.
+    notes: answerRight
+      ? form.filter((code) => !scheme.marks.some((mark) => mark.form?.includes(code)))
+      : [],
     slips: slipsOf(item, faults, { written, answerRight }),
     diagnosis
   };

@@ -30,6 +30,8 @@ export interface Declaration<Given, Look> {
   readonly working: Readonly<Record<string, (given: Given) => Working>>;
   sheet(given: Given, school: string, style: HouseStyle): Layout;
   readonly marks: Scheme | ((given: Given, school: string, style: HouseStyle) => Scheme);
+  /** What earns a method mark, in a marker's words, by the first step of the mark. */
+  readonly earns?: Earning<Given>;
   /** Features that the marks depend on, beside those of difficulty and time. */
   readonly marksTell?: readonly string[];
   readonly patterns: Readonly<Record<string, Omit<ErrorPattern<Given>, 'id'>>>;
@@ -48,6 +50,10 @@ export interface Declaration<Given, Look> {
   /** The controls that exactly the items that suit meet, where there are such. */
   readonly suitsUnder?: Controls;
 }
+
+/** Words by the first step that a mark names: `common.*`, or `*` for the whole working. */
+export type Earning<Given> =
+  Readonly<Record<string, string>> | ((first: string, given: Given) => string | undefined);
 
 type Working =
   readonly Step[] | { readonly steps: readonly Step[]; readonly symmetries: readonly Symmetry[] };
@@ -87,6 +93,10 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
     sheet: (item, school, style) => signed(declared.sheet(item, school, style), style),
     scheme: (item, school, style = defaultHouseStyle) =>
       typeof marks === 'function' ? marks(item, school, style) : marks,
+    earns({ steps: [first = ''] }, item) {
+      const { earns } = declared;
+      return typeof earns === 'function' ? earns(first, item) : earns?.[first];
+    },
     suits: (item, advice = usualAdvice) => declared.suits?.(item, advice) ?? true,
     because: (item, advice = usualAdvice) => declared.because?.(item, advice) ?? 'Any numbers do.',
     suitsUnder: declared.suits ? declared.suitsUnder : {}

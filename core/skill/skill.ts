@@ -1,5 +1,5 @@
 import type { Advice, HouseStyle } from '../house-style';
-import type { Scheme } from '../schemes';
+import type { Mark, Scheme } from '../schemes';
 import type { ItemSpace } from '../spaces';
 import type { Graph, Layout, Replacements } from '../working';
 import type { SkillCard } from './card';
@@ -35,6 +35,8 @@ export interface Skill<Given = unknown> extends SkillCard {
   graph(given: Given, school: string): Graph;
   sheet(given: Given, school: string, style: HouseStyle): Layout;
   scheme(given: Given, school: string, style?: HouseStyle): Scheme;
+  /** What earns a method mark, in a marker's words; undefined where the skill has none for its steps. */
+  earns(mark: Pick<Mark, 'steps'>, given: Given): string | undefined;
   /** Whether the numbers suit this way of working as a department advises it, and why or why not, in a sentence. */
   suits(given: Given, advice?: Advice): boolean;
   because(given: Given, advice?: Advice): string;

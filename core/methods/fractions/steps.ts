@@ -125,8 +125,16 @@ function endSteps(right: Mixed, { uses, read }: Raw, says: Step['says']): Step[]
       }
     );
   const parts = [
-    simplified('numerator', ({ value }) => `Cancel the fraction: the numerator becomes ${value} …`),
-    simplified('denominator', ({ value }) => `… and the denominator ${value}.`)
+    simplified(
+      'numerator',
+      ({ value }) =>
+        `${right.numerator}/${right.denominator} is not in its simplest form. Divide both numbers by ${common}: ${right.numerator} ÷ ${common} = ${value}.`
+    ),
+    simplified(
+      'denominator',
+      ({ value, of }) =>
+        `${right.denominator} ÷ ${common} = ${value}, so the fraction is ${of('simplified.numerator')}/${value}.`
+    )
   ];
   const ids = parts.map(({ id }) => id);
   const answer = stepOn(

@@ -171,6 +171,7 @@ export const compensating = (direction: Direction) => ({
       goesOn: nearMultiple(Number(change)).offset > 0
     }),
   marks: schemeOf(method('multiple'), accuracy()),
+  earns: { multiple: 'a multiple of ten worked with instead of the number' },
   patterns: compensationErrors(direction),
   prompt: inTheHead,
   suits: ({ change }: Given, advice: Advice) => nearMultiple(Number(change), advice).suited,

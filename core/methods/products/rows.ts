@@ -123,7 +123,7 @@ function sumSteps({ multiplicand, multiplier }: Factors, place: number): Step[] 
     {
       kind: 'sum',
       label: ({ place: name }) => `Sum, ${name(place)}`,
-      says: ({ value, place: name }) => `Add the ${name(place)} of the rows: write ${value}.`,
+      says: ({ value, of, place: name }) => addingRows(uses.map(of), value, name(place)),
       ...(place >= length && unwrittenAt(0n))
     }
   );
@@ -135,6 +135,23 @@ function sumSteps({ multiplicand, multiplier }: Factors, place: number): Step[] 
     says: ({ value, place: name }) => `Carry ${value} to the ${name(place + 1)}.`
   });
   return [digit, carry];
+}
+
+/** What earns the mark of a row, or of the addition, by the steps of the mark. */
+export function rowsEarn(first: string, { multiplicand, multiplier }: Given): string | undefined {
+  if (first === 'sum.*') return 'the rows added';
+  const [, row] = /^row\.(\d+)\.\*$/.exec(first) ?? [];
+  const figure = row && multiplier.at(-1 - Number(row));
+  return figure && `the row of ${multiplicand} × ${figure}${'0'.repeat(Number(row))}`;
+}
+
+/** The figures of a column with what they make; a blank square is none. */
+function addingRows(figures: readonly string[], written: string, place: string): string {
+  // A placeholder may be a cross, or left open.
+  const terms = figures.filter((figure) => /^\d+$/.test(figure));
+  const total = terms.reduce((sum, figure) => sum + Number(figure), 0);
+  const sum = terms.length > 1 ? `${terms.join(' + ')} = ${total}. Write` : 'write';
+  return `Add the ${place} of the rows: ${sum} ${written}.`;
 }
 
 /** A method mark for each row that is not all zeros, and one for the addition. */

@@ -67,12 +67,25 @@ function rewritten({ p, top, bottom, right, isLast }: Column, base: bigint): Ste
     right === undefined
       ? using([], () => stands(0n))
       : using([`rewritten.${p - 1}`], (before) => stands(tookTen(before, right)));
-  const says = ({ value, place, style }: StepWords) =>
-    Number(value) >= 10
-      ? `${capital(takingWords(style).act)} a ten for the ${place(p)}: ${value} stand there now.`
-      : `One was taken from the ${place(p)}: ${value} stand there now.`;
+  const says = (words: StepWords) => rewriting(p, top, words);
   const label = ({ place }: StepWords) => `Rewritten ${place(p)}`;
   return [stepOn(`rewritten.${p}`, rule, { ...unwrittenAt(top), label, says })];
+}
+
+/** What is done to the figure above a column: a ten made of one from the left, one given to the right, or both. */
+function rewriting(p: number, top: bigint, { value, place, style }: StepWords): string {
+  const [here, left] = [place(p), place(p + 1)];
+  const as = style.takingTen === 'exchange' ? 'for' : 'as';
+  const taking = `${capital(takingWords(style).act)} 1 ${left.slice(0, -1)} ${as} 10 ${here}.`;
+  const taken = `1 ${here.slice(0, -1)} was taken away`;
+  const now = BigInt(value.replace(/\D/g, ''));
+  if (now < 10n) {
+    return top === 0n
+      ? `There are 0 ${here}. ${taking} Then ${taken}: ${value} ${here} are left.`
+      : `${taken}: ${value} ${here} ${value === '1' ? 'is' : 'are'} left.`;
+  }
+  const first = now - 10n < top ? `${taken}. ` : '';
+  return `${first}${taking} Now there are ${value} ${here}.`;
 }
 
 function raised({ p, top, bottom, right, isLast }: Column, base: bigint): Step[] {

@@ -1,4 +1,11 @@
-import { pairOf, polynomial, productOf, type Value } from '../../../numbers';
+import {
+  isProduct,
+  linearFactors,
+  pairOf,
+  polynomial,
+  productOf,
+  type Value
+} from '../../../numbers';
 import {
   using,
   usingAny,
@@ -88,9 +95,12 @@ export const errorPatterns = {
     'Common factor lost',
     'It is divided out and never written again.',
     (given) => ({
-      complete: usingAny<[Value?]>(
-        ['factors'],
-        (factors) => factors ?? (isFactorable(given) ? undefined : unsplit(given, 1n))
+      complete: usingAny<[Value?]>(['factors'], (factors) =>
+        isProduct(factors)
+          ? (linearFactors(factors) ?? factors)
+          : isFactorable(given)
+            ? undefined
+            : unsplit(given, 1n)
       )
     }),
     { factorable: true, content: { min: 2 } }

@@ -27,6 +27,10 @@ export const skill = defineSkill({
     ])
   ),
   sheet: quadraticSheet,
+  earns: {
+    pair: 'two numbers with the right product and the right sum',
+    'cross.*': 'a cross with the right first, last and middle products'
+  },
   marks: (item, school) =>
     schemeOf(
       ...(contentOfQuadratic(item) > 1 ? [independent('content')] : []),

@@ -1,4 +1,4 @@
-import { primitivePart, polynomial, type Product, productOf } from '../../../numbers';
+import { gcd, primitivePart, polynomial, type Product, productOf } from '../../../numbers';
 import type { Get, Step, Symmetry } from '../../../working';
 
 /** a, b and c of the quadratic that is split. */
@@ -15,7 +15,10 @@ export interface Splitting {
 /** A way of splitting: its own steps, and how the factors are read from them. */
 export interface Method {
   readonly steps: readonly Step[];
+  /** Each factor without what its terms have in common. */
   readonly factors: Pick<Step, 'uses' | 'rule'>;
+  /** The factors as they are read off, which multiply to all that is split. */
+  readonly whole: Pick<Step, 'uses' | 'rule'>;
   readonly symmetries?: readonly Symmetry[];
 }
 
@@ -35,6 +38,14 @@ export function splitting(
         : undefined;
     }
   };
+}
+
+/** (ax + m)(ax + n) / a, the first bracket divided by what it has in common with a and the other by the rest of a. */
+export function wholeOfPair(a: bigint, [m, n]: Pair): Product | undefined {
+  const shared = gcd(a, m);
+  const rest = shared === 0n ? 0n : a / shared;
+  if (rest === 0n || n % rest !== 0n) return undefined;
+  return productOf(1n, [polynomial([m / shared, a / shared]), polynomial([n / rest, a / rest])]);
 }
 
 /** (ax + m)(ax + n) / a: each factor divided by what it has in common. */

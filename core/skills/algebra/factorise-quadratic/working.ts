@@ -59,7 +59,7 @@ export function quadraticSteps(
   school: string
 ): { steps: Step[]; symmetries: readonly Symmetry[] } {
   const isLast = school.endsWith(LAST);
-  const content = contentStep(numberToTakeOut(given));
+  const content = contentStep(numberToTakeOut(given), isLast);
   const whole = [given.a, given.b, given.c].map(BigInt) as unknown as Coefficients;
   const split: Splitting = {
     uses: isLast ? [] : ['content'],
@@ -73,7 +73,7 @@ export function quadraticSteps(
       ...(isLast ? [] : [content]),
       ...(name === 'cross-trial' ? [] : pairSteps(split)),
       ...method.steps,
-      factorsStep(method.factors, isLast),
+      factorsStep(isLast ? method.whole : method.factors, isLast),
       ...(isLast ? [content] : []),
       ...endSteps(given)
     ],
@@ -87,7 +87,7 @@ function divided(whole: Coefficients, content: Value | undefined): Coefficients 
   return whole.map((coefficient) => coefficient / content) as unknown as Coefficients;
 }
 
-function contentStep(takenOut: bigint): Step {
+function contentStep(takenOut: bigint, isLast: boolean): Step {
   const signed = (value: bigint) => (takenOut < 0n === value < 0n ? value : -value);
   return stepOn(
     'content',
@@ -102,7 +102,9 @@ function contentStep(takenOut: bigint): Step {
       says: ({ value }) =>
         value === '−1'
           ? 'Take out −1, so that the square comes first without a sign.'
-          : `Every number has ${value} in it: take it out.`
+          : isLast
+            ? `The brackets have ${value} in common: take it out.`
+            : `Every number has ${value} in it: take it out.`
     }
   );
 }
@@ -135,14 +137,16 @@ function factorsStep(factors: Method['factors'], isLast: boolean): Step {
   // Where the common factor comes last it may still stand in a bracket: (2x + 4)(x + 3).
   const holdsContent = (written: Value, get: Get) => {
     const own = factors.rule(get);
-    const linear = isProduct(written) ? linearFactors(written) : undefined;
-    return isProduct(own) && linear !== undefined && factorisation.equal(linear, own);
+    const [linear, right] = [written, own].map((one) =>
+      isProduct(one) ? linearFactors(one) : undefined
+    );
+    return linear !== undefined && right !== undefined && factorisation.equal(linear, right);
   };
   return stepOn('factors', factors, {
     reading: factorisation,
     seenIn: (answer) => (isProduct(answer) ? linearFactors(answer) : undefined),
     ...(isLast && { accepts: holdsContent }),
-    says: ({ value }) => `So the factors are ${value}.`
+    says: ({ value }) => (isLast ? `The brackets are ${value}.` : `So the factors are ${value}.`)
   });
 }
 
@@ -185,7 +189,7 @@ function endSteps(given: Given): Step[] {
       label: 'With the common factor',
       says: ({ value }) =>
         canSplit
-          ? `Write the common factor again: ${value}.`
+          ? `Write the common factor in front: ${value}.`
           : `No pair has that product and that sum: ${value}.`
     }),
     stepOn(

@@ -24,6 +24,7 @@ export const skill = defineSkill({
   items,
   working: { columns: (given: Given) => decimalSteps(given) },
   sheet: (given, _school, style) => decimalSheet(given, style),
+  earns: { '*': 'the points in line, and the columns added with tens carried' },
   marks: (_given, _school, style) => decimalScheme(methodAndAnswer, style),
   patterns: errorPatterns,
   prompt: (line) => `Work out ${line}.`,

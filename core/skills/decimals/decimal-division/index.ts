@@ -29,6 +29,7 @@ export const skill = defineSkill({
   items,
   working: { shifted: (given: Given) => decimalSteps(given) },
   sheet: (given, _school, style) => decimalSheet(given, style),
+  earns: { '*': 'every figure divided from the left, by a whole number' },
   marks: (_given, _school, style) => decimalScheme(methodAndAnswer, style),
   patterns: errorPatterns,
   prompt: (_line, style, given, asking) => divisionPrompt(given, style, asking?.turn),

@@ -4,7 +4,7 @@ import { defineSkill, rung } from '../../../skill/define';
 import { onePoint, significant } from '../../../skill/given/decimals';
 import { pairOf } from '../../../skill/given/pair';
 import type { Given } from '../../../methods/products/factors';
-import { rowMarks } from '../../../methods/products/rows';
+import { rowMarks, rowsEarn } from '../../../methods/products/rows';
 import { card } from './card';
 import { errorPatterns } from './errors';
 import { features, look } from './features';
@@ -31,6 +31,10 @@ export const skill = defineSkill({
     estimate: (given: Given) => decimalSteps(given, 'estimate')
   },
   sheet: (given, school, style) => decimalSheet(given, school as School, style),
+  earns: (first, given) =>
+    first === 'digit.*'
+      ? 'the digits multiplied as whole numbers, with the carries added'
+      : rowsEarn(first, figures(given)),
   marks: (given, _school, style) =>
     decimalScheme(
       schemeOf(

@@ -1,5 +1,11 @@
 import type { HouseStyle } from '../../../house-style';
-import { decimalNumber, withoutZeros, type Decimal, type Value } from '../../../numbers';
+import {
+  decimalNumber,
+  printDecimal,
+  withoutZeros,
+  type Decimal,
+  type Value
+} from '../../../numbers';
 import {
   ANSWER,
   step,
@@ -64,7 +70,13 @@ function counted(): Step {
   const answer = usingValues<[bigint, bigint]>([PRODUCT, 'places'], pointed);
   return stepOn(ANSWER, answer, {
     ...decimalAnswer,
-    says: ({ value, of }) => `Count ${placesWord(of('places'))} from the right: ${value}.`
+    says: ({ value, of, write }) => {
+      const places = Number(of('places'));
+      const units = BigInt(of(PRODUCT).replace(/\D/g, ''));
+      const full = write(printDecimal({ units, places }));
+      const short = full === value ? '' : `, which is ${value}`;
+      return `Count ${placesWord(of('places'))} from the right of ${of(PRODUCT)}: ${full}${short}.`;
+    }
   });
 }
 
@@ -96,7 +108,8 @@ function estimated(): Step {
   const answer = usingValues<[bigint, Decimal]>([PRODUCT, 'estimate'], fitted);
   return stepOn(ANSWER, answer, {
     ...decimalAnswer,
-    says: ({ value, of }) => `About ${of('estimate')}, so the point stands here: ${value}.`
+    says: ({ value, of }) =>
+      `The estimate is ${of('estimate')}, so put the point where the answer is near it: ${value}.`
   });
 }
 

@@ -30,6 +30,9 @@ export const skill = defineSkill({
     'equal-additions': (given: Given) => decimalSteps(given, 'equal-additions')
   },
   sheet: (given, school, style) => decimalSheet(given, school as School, style),
+  earns: {
+    '*': 'the points in line, and the columns subtracted with a ten taken where one is needed'
+  },
   marks: (_given, _school, style) => decimalScheme(methodAndAnswer, style),
   patterns: errorPatterns,
   prompt: (line) => `Work out ${line}.`,

@@ -31,6 +31,11 @@ export const skill = defineSkill({
     improper: (given: Given) => mixedSteps(given, 'improper')
   },
   sheet: (given, school, style) => mixedSheet(given, school as School, style),
+  earns: {
+    'common.*': 'a common denominator with at least one right numerator',
+    'fraction.*': 'the wholes and the fractions added, and a whole carried where there is one',
+    'improper.*': 'both numbers written as improper fractions and added'
+  },
   marks: (given, school, style) => {
     const steps = { parts: ['fraction.*', 'whole', 'carried.*'], improper: ['improper.*'] };
     return mixedScheme(look(given), steps[school as School], style);

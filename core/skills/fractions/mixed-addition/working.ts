@@ -65,14 +65,14 @@ function inParts([one, other]: readonly [Operand, Operand], right: Mixed): Own {
         ...(isSilent && { silentAt: wholes }),
         label: 'Whole with the one carried',
         says: ({ value, of }) =>
-          `${of('fraction.numerator')}/${of('common.denominator')} is a whole and more: ${of('whole')} + 1 = ${value}.`
+          `${of('fraction.numerator')}/${of('common.denominator')} is ${of('fraction.numerator') === of('common.denominator') ? 'one whole' : 'more than one whole'}. Carry 1 to the wholes: ${of('whole')} + 1 = ${value}.`
       }
     ),
     step('carried.numerator', parts, (top, bottom) => (top >= bottom ? top - bottom : top), {
       ...(isSilent && { silentAt: right.numerator }),
       label: 'Numerator left over',
       says: ({ value, of }) =>
-        `${of('fraction.numerator')} − ${of('common.denominator')} = ${value} is left.`
+        `Take that whole from the fraction: ${of('fraction.numerator')} − ${of('common.denominator')} = ${value}.`
     })
   ];
   const raw = readFrom(['carried.whole', 'carried.numerator', 'common.denominator'], mixedOver);

@@ -32,6 +32,13 @@ export const skill = defineSkill({
     parts: (given: Given) => mixedSteps(given, 'parts')
   },
   sheet: (given, school, style) => mixedSheet(given, school as School, style),
+  earns: {
+    'common.*': 'a common denominator with at least one right numerator',
+    'regroup.*': 'a whole taken apart where it is needed, and the fractions and wholes subtracted',
+    'improper.*': 'both numbers written as improper fractions and subtracted',
+    whole: 'the wholes and the fractions subtracted, and put together',
+    'fraction.*': 'the fractions and the wholes subtracted'
+  },
   marks: (given, school, style) => {
     const steps = {
       regroup: ['regroup.*', 'fraction.*', 'whole'],

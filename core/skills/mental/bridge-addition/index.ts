@@ -143,6 +143,7 @@ export const skill = defineSkill({
       [{ room: 7 }, { given: `+ ${third}`, width: 3 }, { sign: '=' }, { step: ANSWER, width: 3 }]
     ]);
   },
+  earns: { multiple: 'one number made up to a multiple of ten, and as much taken from the other' },
   marks: schemeOf(method('multiple', 'rest'), accuracy()),
   // Common practice; no published catalogue is known.
   patterns: {

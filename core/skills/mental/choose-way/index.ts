@@ -164,6 +164,10 @@ export async function choosingAmong(skills: readonly Skill[]): Promise<Skill> {
       const { item } = chosen(sum);
       return item.skill.scheme(item.given, item.school, style);
     },
+    earns: (first, sum) => {
+      const { item } = chosen(sum);
+      return item.skill.earns({ steps: [first] }, item.given);
+    },
     marksTell: ['cheapest'],
     patterns: patternsOfWays(skills, bestWays.shows, chosen),
     prompt: (line, _style, _sum, { showsWorking = false } = {}) =>

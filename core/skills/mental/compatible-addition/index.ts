@@ -87,6 +87,7 @@ export const skill = defineSkill({
       ]
     ]);
   },
+  earns: { hundreds: 'at least one pair that makes 100 put together' },
   marks: schemeOf(method('hundreds'), accuracy()),
   // Common practice; no published catalogue is known.
   patterns: {

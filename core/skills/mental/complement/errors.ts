@@ -60,8 +60,8 @@ export const patterns = {
     { ...powers, trailingZeros: 1 }
   ),
   'head-not-reduced': pattern(
-    'Head not reduced',
-    'The digits below are made up, and the head of the round number is not made one less.',
+    'First digit not made one less',
+    'The digits below are made up, and the first digit of the round number is not made one less.',
     (given: Given) => {
       const look = lookAt(given);
       if (isPowerOfTen(look) || isUnderHead(look)) return undefined;

@@ -105,11 +105,11 @@ function ninesAndTen(item: Given) {
   return [
     step(`digit.${places}`, [], () => BigInt(head), {
       ...unwrittenAt(0n),
-      label: 'Head',
+      label: 'First digit',
       says: ({ value, write }) =>
         isUnderHead(look)
-          ? `Under the zeros nothing but zeros stands: ${write(`${headOf(look)} - ${digits[places]}`)} = ${value}.`
-          : `The head is one less, ${write(headOf(look) - 1)}${digits[places]! > 0 ? `, and ${write(digits[places])} from it leaves ${value}` : ''}.`
+          ? `All digits below are 0, so the first digit is ${write(`${headOf(look)} - ${digits[places]}`)} = ${value}.`
+          : `The first digit gives 1 to the digits below: ${write(`${headOf(look)} - 1`)}${digits[places]! > 0 ? write(` - ${digits[places]}`) : ''} = ${value}.`
     }),
     ...below,
     answerAcross(places, 10, 'digit', 'complement')
@@ -143,6 +143,9 @@ export const skill = defineSkill({
         { step: ANSWER, width: 3.5 }
       ]
     ]);
+  },
+  earns: {
+    '*': 'every digit made up to nine and the last to ten, and the first one less where it has others below'
   },
   marks: methodAndAnswer,
   patterns,

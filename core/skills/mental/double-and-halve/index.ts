@@ -123,6 +123,11 @@ export const skill = defineSkill({
   working: { 'halve-then-double': halveThenDouble, 'one-to-the-other': oneToTheOther },
   sheet: (given, school) =>
     school === 'halve-then-double' ? halvingSheet(given) : otherSheet(given),
+  earns: {
+    'halved.*': 'the numbers halved, and what is left multiplied',
+    halved: 'one number halved, and the other doubled as often',
+    core: 'the two numbers multiplied'
+  },
   marks: (given, school) => {
     if (school === 'halve-then-double') return schemeOf(method('halved.*', 'core'), accuracy());
     return sideToHalve(look(given)) === undefined

@@ -103,7 +103,7 @@ export function oneToTheOther(given: Given): Step[] {
       says: ({ value, write }) => `Twice ${write(doubled)} is ${value}.`
     }),
     step(ANSWER, ['halved', 'doubled'], (half, double) => half * double, {
-      says: ({ value, of, write }) => `${of('halved')} ${write('x')} ${of('doubled')} = ${value}.`
+      says: ({ value, of, write }) => `${write(`${of('halved')} x ${of('doubled')}`)} = ${value}.`
     })
   ];
 }

@@ -155,6 +155,7 @@ export const skill = defineSkill({
       rules: [{ x1: 0, y1: 1, x2: top + 1, y2: 1 }]
     };
   },
+  earns: { '*': 'every digit doubled, with one more where the next digit is 5 or more' },
   marks: methodAndAnswer,
   // Common practice; no published catalogue is known.
   patterns: {

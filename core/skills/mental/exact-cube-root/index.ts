@@ -86,12 +86,12 @@ export const skill = defineSkill({
         step('left', [], () => BigInt(under(item)), {
           label: 'Without three digits',
           holds: [],
-          says: ({ value }) => `Without the last three digits ${value} is left.`
+          says: ({ value }) => `Cover the last three digits of the cube: ${value} is left.`
         }),
         step('bracket', ['left'], (left) => integerRoot(left, 3), {
           holds: [],
           says: ({ value, of, write }) =>
-            `${write(cubed(value))} is not above ${of('left')}, ${write(cubed(value, 1))} is: ${value} comes first.`
+            `${value}³ = ${write(cubed(value))} is not more than ${of('left')}, but ${write(Number(value) + 1)}³ = ${write(cubed(value, 1))} is. So the root begins with ${value}.`
         }),
         step(ANSWER, ['bracket', 'last'], (bracket, end) => 10n * bracket + end, {
           label: 'Root',
@@ -117,6 +117,7 @@ export const skill = defineSkill({
       ],
       [{ given: `∛${item.cube}`, width: 5 }, { sign: '=' }, { step: ANSWER, width: 3 }]
     ]),
+  earns: { last: 'the last digit of the root, and what stands before it' },
   marks: schemeOf(method('last', 'bracket'), accuracy()),
   // Common practice; no published catalogue is known.
   patterns: {
@@ -127,8 +128,8 @@ export const skill = defineSkill({
       { selfEnding: false }
     ),
     'bracket-rounded-up': pattern(
-      'Bracket rounded up',
-      'The number whose cube is above what is left is taken, not the one below.',
+      'First part of the root one too large',
+      'The number whose cube is more than what is left is taken, not the one before it.',
       { bracket: using(['left'], (left) => integerRoot(left, 3) + 1n) }
     )
   },

@@ -14,7 +14,7 @@ import {
   writtenOn,
   suitingDistance
 } from '../../../methods/in-the-head/near-base';
-import { inTheHead } from '../../../methods/in-the-head/prompt';
+import { fromBase } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 import { given, isItem, type Given } from './numbers';
 
@@ -147,6 +147,10 @@ export const skill = defineSkill({
       ...{ leftStep: 'deviation.left', rightStep: 'deviation.right' },
       below: [['cross', 'scaled'], ['product'], [ANSWER]]
     }),
+  earns: {
+    cross:
+      'one number with the distance of the other from the base, and the two distances multiplied'
+  },
   marks: schemeOf(method('cross', 'product'), accuracy()),
   // Common practice; no published catalogue is known.
   patterns: {
@@ -172,14 +176,14 @@ export const skill = defineSkill({
       { sides: ['both-under'] }
     ),
     'base-not-scaled': pattern(
-      'Base not scaled',
-      'What stands in the cross is taken times ten, not times the base.',
+      'Taken times ten, not times the base',
+      'The number from the cross is multiplied by ten, not by the base.',
       ({ base }: Given) =>
         isPower(base) ? undefined : { scaled: using(['cross'], (cross) => 10n * cross) },
       { base: { min: 20, max: 90 } }
     ),
     'fifty-not-halved': pattern(
-      'Fifty not halved',
+      'Taken as hundreds though the base is 50',
       'The base is half of a hundred, but what stands in the cross is taken as hundreds.',
       ({ base }: Given) =>
         base === 50 ? { scaled: using(['cross'], (cross) => 100n * cross) } : undefined,
@@ -192,13 +196,13 @@ export const skill = defineSkill({
       { base: 100, padded: true, sides: ['both-over', 'both-under'] }
     ),
     'overlap-appended': pattern(
-      'Overlap written on',
-      'The product of the deviations is written on whole, though it reaches into what stands before it.',
+      'Product written after it without carrying',
+      'The product of the deviations has too many digits, and is written after the first part without carrying.',
       writtenOn(isOverlapping, productOf, parts),
       { base: 100, overlap: true, sides: ['both-over', 'both-under'] }
     )
   },
-  prompt: inTheHead,
+  prompt: fromBase,
   difficulty: {
     constant: -2,
     sides: { 'both-over': 0, 'both-under': 0.3, mixed: 0.8 },

@@ -17,7 +17,7 @@ import {
   suitingDistance
 } from '../../../methods/in-the-head/near-base';
 import { squareForm } from '../../../methods/in-the-head/numeral-square';
-import { inTheHead } from '../../../methods/in-the-head/prompt';
+import { fromBase } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 
 interface Given {
@@ -153,6 +153,9 @@ export const skill = defineSkill({
         { step: ANSWER, width: 4 }
       ]
     ]),
+  earns: {
+    shifted: 'the number with its distance from the base once more, and that distance squared'
+  },
   marks: schemeOf(method('shifted', 'square'), accuracy()),
   // Common practice; no published catalogue is known.
   patterns: {
@@ -174,8 +177,8 @@ export const skill = defineSkill({
       { base: { min: 100 }, padded: true }
     ),
     'overlap-appended': pattern(
-      'Overlap written on',
-      'The square of the deviation is written on whole, though it reaches into what stands before it.',
+      'Square written after it without carrying',
+      'The square of the deviation has too many digits, and is written after the first part without carrying.',
       writtenOn(isOverlapping, productOf, parts),
       { base: 100, overlap: true }
     ),
@@ -192,7 +195,7 @@ export const skill = defineSkill({
       { square: using(['deviation'], (by) => 2n * (by < 0n ? -by : by)) }
     )
   },
-  prompt: inTheHead,
+  prompt: fromBase,
   difficulty: {
     constant: -2.3,
     side: { over: 0, under: 0.3 },

@@ -141,6 +141,10 @@ export const skill = defineSkill({
       ]
     ]);
   },
+  earns: {
+    double:
+      'one of the numbers doubled, or the number in the middle, and how far the other is from it'
+  },
   marks: schemeOf(method('double', 'difference'), accuracy()),
   // Common practice; no published catalogue is known.
   patterns: {

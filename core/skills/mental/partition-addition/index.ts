@@ -129,6 +129,7 @@ export const skill = defineSkill({
       [{ sign: '=' }, { step: ANSWER, width: 4 }]
     ]);
   },
+  earns: { 'part.*': 'the digits of each place added, as tens or hundreds' },
   marks: schemeOf(method('part.*'), accuracy()),
   // Common practice; no published catalogue is known.
   patterns: {

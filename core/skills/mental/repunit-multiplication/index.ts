@@ -71,8 +71,9 @@ function window(given: Given): Step[] {
       label: ({ place: name }) => `Digit of the ${name(place)}`,
       says: ({ value, of, write }) => {
         const carry = place === 0 ? '0' : of(`carry.${place}`);
-        const under = digits.length > 1 ? write(digits.join(' + ')) : write(digits[0]);
-        return `Under the window: ${under}${carry === '0' ? '' : ` and ${carry} carried`}. Write ${value}.`;
+        const terms = [...digits.map(write), ...(carry === '0' ? [] : [`${carry} carried`])];
+        const sum = terms.length > 1 ? ` = ${total + Number(carry)}` : '';
+        return `Under the window: ${terms.join(' + ')}${sum}. Write ${value}.`;
       }
     });
     const carried = stepOn(`carry.${place + 1}`, parts.carried, {
@@ -170,6 +171,7 @@ export const skill = defineSkill({
       rules: [{ x1: 0, y1: 1.1, x2: top + given.repunit.length, y2: 1.1 }]
     };
   },
+  earns: { '*': 'the digits under the window added from the right, with tens carried' },
   marks: methodAndAnswer,
   // Common practice; no published catalogue is known.
   patterns: {

@@ -101,6 +101,7 @@ export const skill = defineSkill({
       [{ given: item.addends.join(' + '), width: 4 }, { sign: '=' }, { step: ANSWER, width: 2.5 }]
     ]);
   },
+  earns: { digitSum: 'the two digits added' },
   marks: schemeOf(method('digitSum'), accuracy()),
   // Common practice; no published catalogue is known.
   patterns: {
@@ -110,9 +111,13 @@ export const skill = defineSkill({
       { [ANSWER]: using(['digitSum'], (sum) => BigInt(`${sum}${sum}`)) },
       { crosses: true }
     ),
-    'times-ten': pattern('Times ten', 'The sum of the digits is taken ten times, not eleven.', {
-      [ANSWER]: using(['digitSum'], (sum) => 10n * sum)
-    })
+    'times-ten': pattern(
+      'Digit sum taken ten times',
+      'The sum of the digits is taken ten times, not eleven.',
+      {
+        [ANSWER]: using(['digitSum'], (sum) => 10n * sum)
+      }
+    )
   },
   prompt: inTheHead,
   difficulty: { constant: -3.4, digitSum: 0.06, crosses: 0.7 },

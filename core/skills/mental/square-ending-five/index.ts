@@ -90,11 +90,12 @@ export const skill = defineSkill({
         { step: ANSWER, width: 4.5 }
       ]
     ]),
+  earns: { next: 'the number before the 5 multiplied by the next number' },
   marks: schemeOf(method('next', 'product'), accuracy()),
   // Common practice; no published catalogue is known.
   patterns: {
     'head-squared': pattern(
-      'Head squared',
+      'First part squared, not times the next number',
       'What stands before the 5 is multiplied by itself, not by the next number.',
       (item: Given) => ({ next: constant(BigInt(headOf(item))) })
     ),

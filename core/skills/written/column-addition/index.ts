@@ -23,6 +23,7 @@ export const skill = defineSkill({
   items: (wanted) => items(wanted),
   working: { columns: (given) => columnSteps(columnsOf(addendDigits(given, 10))) },
   sheet: ({ addends }, _school, style) => columnSheet(addends, style),
+  earns: { '*': 'the columns added from the right, with tens carried' },
   marks: methodAndAnswer,
   patterns: errorPatterns(),
   prompt: (line) => `Work out ${line}.`,

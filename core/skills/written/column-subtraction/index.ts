@@ -30,6 +30,7 @@ export const skill = defineSkill({
     'equal-additions': (given) => subtractionSteps(columnsOf(given), 'equal-additions')
   },
   sheet: (given, school, style) => subtractionSheet(given, school as School, style),
+  earns: { '*': 'the columns subtracted from the right, with a ten taken where one is needed' },
   marks: methodAndAnswer,
   patterns: errorPatterns,
   prompt: (line) => `Work out ${line}.`,

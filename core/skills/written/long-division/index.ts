@@ -7,7 +7,7 @@ import { numberBetween, twoNumbers } from '../../../skill/given/numbers';
 import { card } from './card';
 import { chunkSheet, chunkSteps } from './chunks';
 import { columnSheet, columnSteps } from './columns';
-import { divisionMarks } from './marks';
+import { divisionEarns, divisionMarks } from './marks';
 
 const DIGITS = [3, 6] as const;
 const DIVISORS = [11, 99] as const;
@@ -32,6 +32,7 @@ export const skill = defineSkill({
   working: { columns: columnSteps, chunks: chunkSteps },
   sheet: (given, school, style) =>
     school === 'chunks' ? chunkSheet(given, style) : columnSheet(given, style),
+  earns: divisionEarns,
   marks: (given, school, style) => remainderAllowed(divisionMarks(given, school), style),
   marksTell: ['quotientDigits', 'quotientZeros'],
   patterns: divisionPatterns(['columns']),

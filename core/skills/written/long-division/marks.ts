@@ -15,6 +15,13 @@ export function divisionMarks(given: Given, school: string): Scheme {
   return schemeOf(...working, accuracy());
 }
 
+/** What earns a method mark, by its first step: the first figure of the quotient, or one further right. */
+export function divisionEarns(first: string, given: Given): string {
+  return first === 'chunk.0' || first === `quotient.${dividing(given).top}`
+    ? 'the first product, and what is left after it'
+    : 'the other products, and what is left after each';
+}
+
 type Split = readonly [first: readonly string[], rest: readonly string[]];
 
 function columns(top: number): Split {

@@ -7,6 +7,7 @@ import {
   multiplicationSheet,
   multiplicationSteps,
   rowMarks,
+  rowsEarn,
   rowOrders
 } from '../../../methods/products/rows';
 import { card } from './card';
@@ -36,6 +37,7 @@ export const skill = defineSkill({
     }
   },
   sheet: (given, _school, style) => multiplicationSheet(given, style),
+  earns: rowsEarn,
   marks: (given) => schemeOf(...rowMarks(given), accuracy()),
   marksTell: ['multiplierDigits', 'multiplierZeros'],
   patterns: rowPatterns,

@@ -28,6 +28,7 @@ export const skill = defineSkill({
   items: divisions,
   working: { 'bus-stop': shortSteps },
   sheet: (given, _school, style) => shortSheet(given, style),
+  earns: { '*': 'every figure divided from the left, with what is left put before the next' },
   marks: (_given, _school, style) => remainderAllowed(methodAndAnswer, style),
   patterns: errorPatterns,
   prompt: (_line, style, given, asking) => remainderPrompt(given, style, asking?.turn),

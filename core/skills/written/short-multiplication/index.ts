@@ -22,6 +22,7 @@ export const skill = defineSkill({
   items,
   working: { columns: (given) => shortSteps(given) },
   sheet: (given, _school, style) => shortSheet(given, style),
+  earns: { '*': 'every digit multiplied from the right, with the carries added' },
   marks: methodAndAnswer,
   patterns: oneRowPatterns,
   prompt: (line) => `Work out ${line}.`,

@@ -341,14 +341,14 @@
       linebreak()
     }
     table(
-      columns: (7.5em, 1fr),
+      columns: (11em, 1fr),
       stroke: none,
       inset: (x: 0pt, y: 2.4pt),
       ..part.scheme.lines.map(one => ([*#one.code*], maths(one.earns))).flatten(),
     )
     let more = part.scheme.formCosts
     if part.answer != "" and part.scheme.accepted != "" { more = (part.scheme.accepted,) + more }
-    if more.len() > 0 { text(fill: faint, more.join("; ") + ".") }
+    if more.len() > 0 { text(fill: faint, more.join(" ")) }
     if part.scheme.wrong.len() > 0 {
       block(above: 0.4em, below: 0pt, text(size: 0.95em, {
         [Usual wrong answers: ]

@@ -73,17 +73,19 @@ export function areaGrid(split: Splitting): Method {
       cell('column.1', over('grid.0.1', 'grid.row.0'), edge('Above the right column')),
       cell('row.1', over('grid.1.0', 'grid.column.0'), edge('Beside the bottom row'))
     ],
-    factors: usingValues<[Polynomial, Polynomial, Polynomial, Polynomial]>(
-      ['grid.row.0', 'grid.row.1', 'grid.column.0', 'grid.column.1'],
-      (row, otherRow, column, otherColumn) =>
-        productOf(1n, [
-          primitivePart(addPolynomials(row, otherRow)),
-          primitivePart(addPolynomials(column, otherColumn))
-        ])
-    ),
+    factors: edges((sides) => productOf(1n, sides.map(primitivePart))),
+    whole: edges((sides) => productOf(1n, sides)),
     symmetries
   };
 }
+
+/** What the two sides of the grid come to: its rows together and its columns together. */
+const edges = (product: (sides: Polynomial[]) => Value) =>
+  usingValues<[Polynomial, Polynomial, Polynomial, Polynomial]>(
+    ['grid.row.0', 'grid.row.1', 'grid.column.0', 'grid.column.1'],
+    (row, otherRow, column, otherColumn) =>
+      product([addPolynomials(row, otherRow), addPolynomials(column, otherColumn)])
+  );
 
 /** The grid turned over its diagonal, rows exchanged, columns exchanged, both, and turned over the other diagonal. */
 const symmetries: readonly Symmetry[] = [

@@ -5,6 +5,7 @@ import {
   primitivePart,
   productOf,
   signedNumber,
+  type Polynomial,
   type Value
 } from '../../../../numbers';
 import {
@@ -62,11 +63,8 @@ export function crossTrial(split: Splitting): Method {
         }
       })
     ],
-    factors: using(['cross.p', 'cross.q', 'cross.r', 'cross.s'], (p, q, r, s) =>
-      p === 0n || r === 0n
-        ? undefined
-        : productOf(1n, [polynomial([q, p]), polynomial([s, r])].map(primitivePart))
-    ),
+    factors: brackets((both) => productOf(1n, both.map(primitivePart))),
+    whole: brackets((both) => productOf(1n, both)),
     symmetries: [
       swaps([
         ['cross.p', 'cross.r'],
@@ -75,6 +73,12 @@ export function crossTrial(split: Splitting): Method {
     ]
   };
 }
+
+/** What the brackets px + q and rx + s come to. */
+const brackets = (product: (both: Polynomial[]) => Value) =>
+  using(['cross.p', 'cross.q', 'cross.r', 'cross.s'], (p, q, r, s) =>
+    p === 0n || r === 0n ? undefined : product([polynomial([q, p]), polynomial([s, r])])
+  );
 
 /** A number as it stands among others: with brackets if it has a sign. */
 export function bracketed(number: string): string {

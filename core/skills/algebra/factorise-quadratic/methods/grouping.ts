@@ -48,9 +48,8 @@ export function grouping(split: Splitting): Method {
       group(0, 'First two terms'),
       group(1, 'Last two terms')
     ],
-    factors: usingValues<[Product, Product]>(['group.0', 'group.1'], (one, other) =>
-      shared([one, other])
-    )
+    factors: groups((one, outer) => productOf(1n, [one, primitivePart(outer)])),
+    whole: groups((one, outer) => productOf(1n, [one, outer]))
   };
 }
 
@@ -71,15 +70,22 @@ function half(terms: readonly Polynomial[], at: 0 | 1): Product | undefined {
   };
 }
 
+/** What the shared bracket and what stands before it come to. */
+const groups = (product: (bracket: Polynomial, outer: Polynomial) => Product) =>
+  usingValues<[Product, Product]>(['group.0', 'group.1'], (one, other) => {
+    const found = shared([one, other]);
+    return found && product(...found);
+  });
+
 /** The shared bracket and what stands before it; undefined where the brackets differ. */
-function shared(groups: readonly Product[]): Product | undefined {
+function shared(groups: readonly Product[]): [Polynomial, Polynomial] | undefined {
   const brackets = groups.map(bracketOf);
   const [one, other] = brackets;
   if (!one || !other || !samePolynomial(primitivePart(one), primitivePart(other))) return undefined;
   const outer = groups
     .map((group, at) => outside(group, brackets[at]!, primitivePart(one)))
     .reduce(addPolynomials);
-  return productOf(1n, [primitivePart(one), primitivePart(outer)]);
+  return [primitivePart(one), outer];
 }
 
 /** What multiplies a bracket, the bracket written without its content. */
