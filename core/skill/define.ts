@@ -52,7 +52,7 @@ export interface Declaration<Given, Look> {
 }
 
 /** Words by the first step that a mark names: `common.*`, or `*` for the whole working. */
-export type Earning<Given> =
+type Earning<Given> =
   Readonly<Record<string, string>> | ((first: string, given: Given) => string | undefined);
 
 type Working =

@@ -46,18 +46,23 @@ const plain = (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 /** A mark for a value beside the answer is called by that value since; it was called by what it takes. */
 const asSaid = (text: string) => text.replace('B1 the content', 'B1 answer only');
 
+/** Two brackets before a common factor is taken out hold it now; they were written without it. */
+const bracketed = (text: string) => text.replace(/^\([^()]+\)\([^()]+\)$/, 'two brackets');
+
 /**
  * A print as the eye has it: the marks of a picture in no order, to a millionth of a square, with the minus
- * sign and, within the squares, the house’s decimal mark that it has had since; so has what is said of them.
+ * sign and, within the squares, the house’s decimal mark that it has had since; so has what is said of them. Worked
+ * solutions are in other words, as many sentences as before.
  */
 const asSeen = (print: unknown, style: HouseStyle): unknown =>
   JSON.parse(JSON.stringify(print), (key, value: unknown) => {
     if (key === 'alt') return '';
+    if (key === 'explanation' && Array.isArray(value)) return value.length;
     if (typeof value === 'string') return asSaid(value.replaceAll('-', '\u2212'));
     if (typeof value === 'number') return Math.round(value * 1e6) / 1e6;
     if (key !== 'marks' || !Array.isArray(value)) return value;
     return value
-      .map((mark) => JSON.stringify({ ...mark, text: writeText(mark.text, style) }))
+      .map((mark) => JSON.stringify({ ...mark, text: bracketed(writeText(mark.text, style)) }))
       .sort();
   });
 
