@@ -9,7 +9,7 @@ import type { PaperPart } from './exam-schema';
 /** A mark as a printed scheme has it. */
 export interface SchemeLine {
   readonly id: string;
-  /** `M1`, `A1 cao, dep M1`. */
+  /** `M1`, `A1 cao`. */
   readonly code: string;
   /** What earns it, in words. */
   readonly earns: string;
@@ -45,8 +45,10 @@ export function partScheme(
   return {
     lines: scheme.marks.map((mark, at) => ({
       id: mark.id,
-      code: codeOf(mark, scheme.marks.slice(0, at)),
-      earns: lettered(earnsWords(worked, mark, scheme, style), mark, options)
+      code: codeOf(mark),
+      earns:
+        lettered(earnsWords(worked, mark, scheme, style), mark, options) +
+        dependsWords(mark, scheme.marks.slice(0, at))
     })),
     accepted: acceptedWords[answer.reading.kind] ?? '',
     formCosts: scheme.marks.flatMap(({ id: mark, form = [] }) => {
@@ -57,16 +59,16 @@ export function partScheme(
   };
 }
 
-/** `M1`, `A2 ft, dep on the line above`, `B1 cao`: the kind, what it is worth, and the line that it depends on. */
-export function codeOf(
-  { kind, value, own, dependsOn }: Mark,
-  before: readonly Mark[] = []
-): string {
-  const follows = kind === 'M' ? '' : ` ${own}`;
+/** `M1`, `A2 ft`, `B1 cao`: the kind, and what it is worth. */
+export function codeOf({ kind, value, own }: Mark): string {
+  return `${kind}${value}${kind === 'M' ? '' : ` ${own}`}`;
+}
+
+/** The line that a mark depends on, of those before it. */
+function dependsWords({ dependsOn }: Mark, before: readonly Mark[]): string {
   const line = before.findIndex(({ id }) => id === dependsOn);
-  if (dependsOn === undefined || line < 0) return `${kind}${value}${follows}`;
-  const named = line === before.length - 1 ? 'the line above' : `line ${line + 1}`;
-  return `${kind}${value}${follows}, dep on ${named}`;
+  if (dependsOn === undefined || line < 0) return '';
+  return `, dep on ${line === before.length - 1 ? 'the line above' : `line ${line + 1}`}`;
 }
 
 /** Of a choice, the letter of the right option before what stands there. */

@@ -19,6 +19,7 @@ const look = (item: Given) => item;
 export const skill = defineSkill({
   card,
   given,
+  answerSign: '→',
   look,
   features,
   items: listedItems<Given, Given>({

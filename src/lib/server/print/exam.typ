@@ -341,7 +341,7 @@
       linebreak()
     }
     table(
-      columns: (11em, 1fr),
+      columns: (4.5em, 1fr),
       stroke: none,
       inset: (x: 0pt, y: 2.4pt),
       ..part.scheme.lines.map(one => ([*#one.code*], maths(one.earns))).flatten(),
