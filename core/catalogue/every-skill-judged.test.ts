@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { markItem, type Working } from '../marking';
+import { covers } from '../schemes';
 import { patternsIn, WorkedItem } from '../skill';
 import {
   ANSWER,
@@ -43,6 +44,45 @@ test('right working earns every method mark, whatever answer is copied below', (
       }
     }
   }, 1);
+});
+
+test('one wrong number fact, carried on faithfully, costs one mark', () => {
+  const dear: string[] = [];
+  forItems((item) => {
+    const { graph, key, skill, scheme } = item;
+    // A value with a mark of its own costs that, and the answer that it is wrong in.
+    const hasOwnMark = (id: string) =>
+      scheme.marks.some((mark) => mark.kind === 'B' && covers(mark, id) && id !== ANSWER);
+    for (const step of graph.steps) {
+      const right = key.get(step.id);
+      // A choice is good or it is not; what is left of a blank is judged elsewhere.
+      if (
+        step.assembled ||
+        step.isChoice ||
+        step.isApart ||
+        hasOwnMark(step.id) ||
+        !isShown(step, right)
+      )
+        continue;
+      for (const near of step.reading.near(right!)) {
+        const values = evaluate(graph, new Map([[step.id, near]]));
+        const { marks, diagnosis, flags } = markItem(
+          item,
+          Object.fromEntries(linesOf(graph, values))
+        );
+        const lost = marks.available - marks.awarded;
+        // A pattern may give the same, and own figures may lead nowhere or make the rest easier.
+        const isOther =
+          diagnosis.length > 0 || flags.length > 0 || values.get(ANSWER) === undefined;
+        if (lost > 1 && !isOther) {
+          dear.push(
+            `${skill.id} ${item.school} ${skill.given.print(item.given)} ${step.id} ${step.reading.print(near)}: ${marks.lines.map(({ id, awarded, because }) => `${id} ${awarded} ${because}`).join(', ')}`
+          );
+        }
+      }
+    }
+  }, 1);
+  assert.deepEqual(dear, []);
 });
 
 test('more right working never earns less', () => {

@@ -89,6 +89,7 @@ function decide(
   const isRightAnyhow = evidence.contradicted && evidence.answerRight && covers(mark, ANSWER);
   if (dependency && dependency.awarded === 0 && !isRightAnyhow) return no('depends');
   if (fallsShort(mark, scheme, evidence)) return no('form');
+  if (isRightBefore(mark, scheme, evidence)) return yes('right');
   return isRightAnyhow ? yes('contradicted') : accuracy(mark, evidence, readings);
 }
 
@@ -132,6 +133,23 @@ function method(
   if (!isThere) return no(isUnreadable(readings) ? 'unreadable' : 'not-shown');
   if (charged.length === 1) return yes('one-slip');
   return yes(readings.some(({ countsAs }) => countsAs === 'follows-through') ? 'follows' : 'right');
+}
+
+/**
+ * Whether the value was found before it was brought into its form, where that has a mark of its own: what goes wrong
+ * afterwards costs that mark alone (common practice).
+ */
+function isRightBefore(mark: Mark, { marks }: Scheme, { readings, answer }: Evidence): boolean {
+  const isOfValue = mark.kind === 'A' && covers(mark, ANSWER) && mark.form === undefined;
+  const hasForm = marks.some((one) => one !== mark && covers(one, ANSWER) && one.form);
+  if (!isOfValue || !hasForm || answer.countsAs === 'correct') return false;
+  const before = readings.filter(
+    ({ step }) => answer.step.uses.includes(step.id) && !step.isOfForm
+  );
+  return before.every(
+    ({ step, written, countsAs, expected }) =>
+      (written !== null && countsAs === 'correct') || isSilent(step, expected)
+  );
 }
 
 function accuracy(mark: Mark, evidence: Evidence, readings: readonly StepReading[]): Decision {

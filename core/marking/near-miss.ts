@@ -29,12 +29,16 @@ export function nearMiss(written: string, right: string): SlipKind | undefined {
   return exchanged ? 'digits-exchanged' : undefined;
 }
 
+/** How far a number is out that was counted on or back wrongly. */
+const COUNTED_OUT = 2;
+
 /**
- * Whether a wrong number could come of a wrong number fact: a near miss, or as many figures of which one is another.
- * 15 for 150 and 24 for 6 come of something else.
+ * Whether a wrong number could come of a wrong number fact: a near miss, one or two out, or as many figures of which one is
+ * another. 15 for 150 and 24 for 6 come of something else.
  */
 export function isNearNumber(written: string, right: string): boolean {
   if (nearMiss(written, right)) return true;
+  if (Math.abs(Number(written) - Number(right)) <= COUNTED_OUT) return true;
   const others = [...right].filter((figure, at) => written[at] !== figure);
   return written.length === right.length && others.length === 1;
 }

@@ -43,6 +43,8 @@ export interface Step {
   readonly isMethod?: boolean;
   /** The step is the method and chooses a value: a choice is as good as the right one, or it is no method. */
   readonly isChoice?: boolean;
+  /** The step brings the answer into the form asked for, and changes nothing of its value. */
+  readonly isOfForm?: boolean;
   /** What a final answer says of this step, or undefined if it does not say. */
   readonly seenIn?: (answer: Value) => Value | undefined;
   /** How many things are wrong with a value that consists of several, a list: 0 where it is right. */

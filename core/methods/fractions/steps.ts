@@ -119,6 +119,7 @@ function endSteps(right: Mixed, { uses, read }: Raw, says: Step['says']): Step[]
         }
       },
       {
+        isOfForm: true,
         ...silentAt(right[part] / common, isSilent),
         label: `${part === 'numerator' ? 'Numerator' : 'Denominator'} simplified`,
         says: sentence

@@ -5,6 +5,9 @@ checkExaminer(
   `
 8.4 / 0.6 | shifted.dividend=84 shifted.divisor=6 q:14 carried.0=2 =14 | 1 1
 8.4 / 0.6 | =14 | 1 1
+8.4 / 0.6 | shifted.dividend=840 shifted.divisor=60 =14 | 1 1 | both points moved further
+8.4 / 0.6 | shifted.dividend=840 shifted.divisor=6 =140 | 1 0 | not as far as each other: one slip
+8.4 / 0.6 | shifted.dividend=8.4 shifted.divisor=6 =1.4 | 0 0 {divisor-point-only-moved}
 8.4 / 0.6 | =14.0 | 1 1
 8.4 / 0.6 | shifted.dividend=84 shifted.divisor=6 q:14 carried.0=2 | 1 1
 8.4 / 0.6 | shifted.dividend=84 shifted.divisor=6 q:14 carried.0=2 =1.4 | 1 0 | right squares, a wrong point below

@@ -4,7 +4,8 @@ import {
   decimalNumber,
   toDigits,
   withoutZeros,
-  type Decimal
+  type Decimal,
+  type Value
 } from '../../../numbers';
 import {
   ANSWER,
@@ -16,6 +17,7 @@ import {
   stepOn,
   type Cell,
   type DivisionFrame,
+  type Get,
   type Layout,
   type Step
 } from '../../../working';
@@ -62,9 +64,26 @@ function figuresTo(units: bigint, places: number): number[] {
 
 /** Both numbers with their points moved; nothing is written where nothing moves. */
 function shifted({ dividend, divisor }: Given, item: Moved): Step[] {
+  const right = [
+    { units: item.units, places: item.places },
+    { units: item.divisor, places: 0 }
+  ] as const;
   const places = item.shift === 1 ? '1 place' : `${item.shift} places`;
-  const number = (id: string, was: string, value: Decimal, label: string) =>
-    stepOn(id, constant(value), {
+  // Both points may be moved further: 84 / 6 as 840 / 60.
+  const further = (written: Value | undefined) => {
+    const by = movedBy(written as Decimal | undefined, right[0]);
+    return by !== undefined && by >= 0 ? by : undefined;
+  };
+  const rules = {
+    [DIVIDEND]: constant(right[0]),
+    [DIVISOR]: {
+      uses: [DIVIDEND],
+      rule: (get: Get) => tenfold(right[1], further(get(DIVIDEND)) ?? 0)
+    }
+  };
+  const number = (id: keyof typeof rules, was: string, value: Decimal, label: string) =>
+    stepOn(id, rules[id], {
+      ...(id === DIVIDEND && { accepts: (written: Value) => further(written) !== undefined }),
       kind: 'shifted',
       reading: decimalNumber,
       ...(item.shift === 0 && { silentAt: value }),
@@ -72,8 +91,8 @@ function shifted({ dividend, divisor }: Given, item: Moved): Step[] {
       says: ({ value: now, write }) => `Move the point ${places}: ${write(was)} becomes ${now}.`
     });
   return [
-    number(DIVIDEND, dividend, { units: item.units, places: item.places }, 'Dividend, point moved'),
-    number(DIVISOR, divisor, { units: item.divisor, places: 0 }, 'Divisor, point moved')
+    number(DIVIDEND, dividend, right[0], 'Dividend, point moved'),
+    number(DIVISOR, divisor, right[1], 'Divisor, point moved')
   ];
 }
 
