@@ -13,6 +13,8 @@ export interface EvidenceModel {
   readonly slipRates: readonly (readonly [rate: number, weight: number])[];
   /** Chance that a slip looks like an error pattern. */
   readonly coincidence: number;
+  /** The same of an option that is picked among a few. */
+  readonly picked: number;
   /** Share of the items that an unknown error may spoil. */
   readonly spoils: readonly number[];
   /** Share of those on which it may look like the one pattern it is most like, with the weight of each. */
@@ -35,6 +37,7 @@ export const defaultEvidenceModel: EvidenceModel = {
     [0.6, 0.05]
   ],
   coincidence: 0.1,
+  picked: 1 / 3,
   spoils: [0.2, 0.5, 0.8, 0.95],
   likenesses: [
     [0.1, 0.47],

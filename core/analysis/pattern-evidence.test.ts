@@ -8,10 +8,10 @@ import { patternEvidence, pupilEvidence, type Observation } from './pattern-evid
 const PATTERNS = ['p', 'q', 'r', 's'];
 
 const observation: fc.Arbitrary<Observation> = fc
-  .tuple(fc.subarray(PATTERNS), fc.subarray(PATTERNS), fc.boolean())
-  .map(([couldShow, shown, right]) => {
+  .tuple(fc.subarray(PATTERNS), fc.subarray(PATTERNS), fc.boolean(), fc.boolean())
+  .map(([couldShow, shown, right, isPicked]) => {
     const didShow = shown.filter((pattern) => couldShow.includes(pattern));
-    return { couldShow, didShow, right: right && didShow.length === 0 };
+    return { couldShow, didShow, right: right && didShow.length === 0, isPicked };
   });
 
 /** Bayes' rule written out: every set of patterns, every habit, every item multiplied in. */
@@ -49,7 +49,8 @@ function slowPosterior(observations: readonly Observation[], pattern: string): n
     );
     for (const { degree, slipRate, share, spoils, likeness, like } of habits) {
       let weight = prior * share;
-      for (const { couldShow, didShow, right } of observations) {
+      for (const { couldShow, didShow, right, isPicked } of observations) {
+        const coincidence = isPicked ? model.picked : model.coincidence;
         if (couldShow.length === 0) continue;
         const could = members.filter((one) => couldShow.includes(one));
         const free = (1 - degree) ** could.length;
@@ -58,16 +59,16 @@ function slowPosterior(observations: readonly Observation[], pattern: string): n
         const slips = (1 - spoils) * slipRate;
         const stray = 1e-4;
         if (didShow.length > 0) {
-          const byChance = (canBeLike ? 1 - likeness : 1) * model.coincidence;
+          const byChance = (canBeLike ? 1 - likeness : 1) * coincidence;
           const alike = spoils * (canBeLike && didShow.includes(like) ? likeness : byChance);
           weight *=
-            (1 - free) * seen * (1 - slipRate) + free * (alike + slips * model.coincidence) + stray;
+            (1 - free) * seen * (1 - slipRate) + free * (alike + slips * coincidence) + stray;
         } else if (right) {
           weight *= free * (1 - spoils) * (1 - slipRate) + stray;
         } else {
           const unlike = spoils * (canBeLike ? 1 - likeness : 1);
           weight *=
-            (1 - free) * slipRate + free * (unlike + slips) * (1 - model.coincidence) + stray;
+            (1 - free) * slipRate + free * (unlike + slips) * (1 - coincidence) + stray;
         }
       }
       all += weight;

@@ -8,6 +8,8 @@ export interface Observation {
   /** Patterns that explain what was written. */
   readonly didShow: readonly string[];
   readonly right: boolean;
+  /** An option was picked among a few, so that a guess may look like a pattern. */
+  readonly isPicked?: boolean;
 }
 
 /** How sure the items make us that a pupil holds a pattern. */
@@ -116,8 +118,9 @@ function countsOf(group: readonly string[], observations: readonly Observation[]
     const could = marks(observation.couldShow);
     if (could === 0) continue;
     const outcome = outcomeOf(observation);
-    const way = { could, did: marks(observation.didShow), outcome };
-    const key = `${way.could} ${way.did} ${outcome}`;
+    const isPicked = observation.isPicked ?? false;
+    const way = { could, did: marks(observation.didShow), outcome, isPicked };
+    const key = `${way.could} ${way.did} ${outcome} ${isPicked}`;
     counts.set(key, { ...way, times: (counts.get(key)?.times ?? 0) + 1 });
   }
   return [...counts.values()];

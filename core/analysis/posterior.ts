@@ -12,6 +12,8 @@ export interface WayCount {
   readonly could: number;
   readonly did: number;
   readonly outcome: Outcome;
+  /** An option was picked, not an answer written. */
+  readonly isPicked: boolean;
   readonly times: number;
 }
 
@@ -92,8 +94,15 @@ interface Table {
 
 const WIDTH = MOST_HELD + 1;
 
-const cellOf = (outcome: Outcome, could: number, did: number, like: number) =>
-  ((outcomes.indexOf(outcome) * WIDTH + could) * WIDTH + did) * 3 + like;
+const HALF = outcomes.length * WIDTH * WIDTH * 3;
+
+/** Answers that are written fill the first half of a table, options that are picked the second. */
+const cellOf = (
+  { outcome, isPicked }: Pick<WayCount, 'outcome' | 'isPicked'>,
+  could: number,
+  did: number,
+  like: number
+) => (isPicked ? HALF : 0) + ((outcomes.indexOf(outcome) * WIDTH + could) * WIDTH + did) * 3 + like;
 
 const cached = new WeakMap<EvidenceModel, Map<string, readonly Table[]>>();
 
@@ -114,10 +123,7 @@ function tablesOf(model: EvidenceModel, isHeld: boolean, isUnknown: boolean): Ta
     (isUnknown ? evenly(model.spoils) : one).flatMap(([spoils, bySpoils]) =>
       (isUnknown ? model.likenesses : one).flatMap(([likeness, byLikeness]) =>
         model.slipRates.map(([slipRate, bySlips]) => ({
-          logs: logsOf(
-            { degree: degree!, spoils: spoils!, likeness: likeness!, slipRate },
-            model.coincidence
-          ),
+          logs: logsOf({ degree: degree!, spoils: spoils!, likeness: likeness!, slipRate }, model),
           weight: Math.log(byDegree! * bySpoils! * byLikeness! * bySlips)
         }))
       )
@@ -125,19 +131,19 @@ function tablesOf(model: EvidenceModel, isHeld: boolean, isUnknown: boolean): Ta
   );
 }
 
-function logsOf(habits: Habits, coincidence: number): Float64Array {
+function logsOf(
+  habits: Habits,
+  { coincidence, picked }: Pick<EvidenceModel, 'coincidence' | 'picked'>
+): Float64Array {
   const places = Array.from({ length: WIDTH }, (_, place) => place);
-  const logs = outcomes.flatMap((outcome) =>
-    places.flatMap((could) =>
-      places.flatMap((did) =>
-        [0, 1, 2].map((like) =>
-          Math.log(
-            likelihood(
-              { outcome, could, did, likeCould: like > 0, likeDid: like > 1 },
-              habits,
-              coincidence
-            )
-          )
+  const logs = [coincidence, picked].flatMap((chance) =>
+    outcomes.flatMap((outcome) =>
+      places.flatMap((could) =>
+        places.flatMap((did) =>
+          [0, 1, 2].map((like) => {
+            const seen = { outcome, could, did, likeCould: like > 0, likeDid: like > 1 };
+            return Math.log(likelihood(seen, habits, chance));
+          })
         )
       )
     )
@@ -151,15 +157,15 @@ interface Cells {
   readonly times: Float64Array;
 }
 
-const CELLS = outcomes.length * WIDTH * WIDTH * 3;
+const CELLS = 2 * HALF;
 
 function cellsOf(ways: readonly WayCount[], set: number, like: number): Cells {
   const cells = new Int32Array(ways.length);
   const timesIn = new Float64Array(CELLS);
   let found = 0;
-  for (const { could, did, outcome, times } of ways) {
+  for (const { could, did, times, ...way } of ways) {
     const likeness = (could & like) === 0 ? 0 : (did & like) === 0 ? 1 : 2;
-    const cell = cellOf(outcome, bitCount(could & set), bitCount(did & set), likeness);
+    const cell = cellOf(way, bitCount(could & set), bitCount(did & set), likeness);
     if (timesIn[cell] === 0) cells[found++] = cell;
     timesIn[cell]! += times;
   }

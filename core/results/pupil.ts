@@ -81,8 +81,10 @@ const evidenceOf = (observations: readonly Observation[]): PupilEvidence =>
   keptEvidence(JSON.stringify(observations), () => pupilEvidence(observations));
 
 const observationsOf = (marked: readonly MarkedOutcome[]): Observation[] =>
-  marked.map(({ couldShow, didShow, verdict }) => ({
+  marked.map(({ couldShow, didShow, verdict, isSlip }) => ({
     ...{ couldShow, didShow },
+    // Of an option that was picked it is said whether a slip gives it.
+    ...(isSlip !== undefined && { isPicked: true }),
     right: verdict === 'correct'
   }));
 
