@@ -67,8 +67,7 @@ function slowPosterior(observations: readonly Observation[], pattern: string): n
           weight *= free * (1 - spoils) * (1 - slipRate) + stray;
         } else {
           const unlike = spoils * (canBeLike ? 1 - likeness : 1);
-          weight *=
-            (1 - free) * slipRate + free * (unlike + slips) * (1 - coincidence) + stray;
+          weight *= (1 - free) * slipRate + free * (unlike + slips) * (1 - coincidence) + stray;
         }
       }
       all += weight;
