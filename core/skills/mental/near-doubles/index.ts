@@ -85,17 +85,17 @@ function from(which: 'smaller' | 'larger') {
     const sum = BigInt(smaller + larger);
     const apart = BigInt(larger - smaller);
     const usual = which === 'smaller' ? apart : -apart;
-    /** What is put to a double, or taken from it: of the other number, or of the middle, as good as the usual one. */
-    const putTo = (double: unknown) =>
-      ({ [2 * smaller]: apart, [2 * larger]: -apart, [String(sum)]: 0n })[String(double)] ?? usual;
-    const isDouble = (double: unknown) =>
-      double === BigInt(2 * smaller) ||
-      double === BigInt(2 * larger) ||
-      (double === sum && sum % 2n === 0n);
+    // The double of the other number, or of the middle, is as good: what is put to it follows.
+    const doubles = new Map<unknown, bigint>([
+      [BigInt(2 * smaller), apart],
+      [BigInt(2 * larger), -apart],
+      ...(sum % 2n === 0n ? [[sum, 0n] as const] : [])
+    ]);
+    const putTo = (double: bigint) => doubles.get(double) ?? usual;
     return [
       step('double', [], () => 2n * doubled, {
         isMethod: true,
-        accepts: isDouble,
+        accepts: (written) => doubles.has(written),
         says: ({ value, write }) => `Double ${write(doubled)} is ${value}.`
       }),
       step('difference', ['double'], (double) => (putTo(double) === 0n ? 0n : apart), {
