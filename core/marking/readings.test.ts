@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { ANSWER, graphOf, swaps, type Graph } from '../working';
+import { ANSWER, graphOf, stepOf, swaps, type Graph } from '../working';
 import { number, step } from '../working/step.test-helper';
-import { readWorking, type Working } from './readings';
+import { readAs, readWorking, type Working } from './readings';
 import { isFault } from './step-reading';
 
 /** One line for a reading: each step's verdict, `*` where it is read as left out. */
@@ -101,4 +101,14 @@ test('a right answer shows what was found on the way; a check may stay blank', (
     verdicts(reordered, { answer: '4' }),
     'factor blank*, check not-needed, answer follows-through'
   );
+});
+
+test('a unit after a number, or a sign of money before it, is read past; other letters are not', () => {
+  const read = (text: string) => readAs(stepOf(sum, ANSWER), text);
+  for (const text of ['74 m', '74kg', '£74', '€ 74', '74 lanterns', '74 cm²', '74 min.', '74']) {
+    assert.equal(read(text), 74n, text);
+  }
+  for (const text of ['74Z', '74 x', '7x4', '£', 'm', 'lanterns', '74 la', '£m', '74 m 3']) {
+    assert.equal(read(text), undefined, text);
+  }
 });

@@ -6,7 +6,14 @@ import Fraction from 'fraction.js';
 import { printDecimal, type Decimal } from '../decimal';
 import type { Mixed } from '../mixed';
 import type { Reading, Value } from '../reading';
-import { decimalForm, decimalNumber, givenForm, listOfDecimals, misplaced } from './decimals';
+import {
+  decimalForm,
+  decimalNumber,
+  decimalOrFraction,
+  givenForm,
+  listOfDecimals,
+  misplaced
+} from './decimals';
 import { completeForm, factorisation, pairReading, productOf, termsReading } from './factors';
 import { mixedForm, mixedNumber } from './mixed';
 import { quotientBy, quotientForm, type Quotient } from './quotient';
@@ -198,4 +205,32 @@ test('terms may stand in any order, and are not put together', () => {
   assert.ok(termsReading.equal(read('x² + 2x + 3x + 6'), read('6 + 3x + 2x + x²')));
   assert.ok(!termsReading.equal(read('x² + 5x + 6'), read('x² + 2x + 3x + 6')));
   assert.equal(termsReading.print(read('x² - 2x + 6')), 'x² - 2x + 6');
+});
+
+test('a decimal may be written as a fraction that ends; what is only a division is none', () => {
+  const read = (text: string) => {
+    const value = decimalOrFraction.parse(text);
+    return value && decimalOrFraction.print(value);
+  };
+  for (const [text, value] of [
+    ['1 3/4', '1.75'],
+    ['4 1/5', '4.2'],
+    ['3 9/20', '3.45'],
+    ['6/100', '0.06'],
+    ['1½', '1.5'],
+    ['2.50', '2.50'],
+    ['7/4', undefined],
+    ['1/3', undefined],
+    ['2 1/7', undefined],
+    ['1/0', undefined]
+  ] as const) {
+    assert.equal(read(text), value, text);
+  }
+  fc.assert(
+    fc.property(fc.nat(99), fc.integer({ min: 1, max: 999 }), (whole, thousandths) => {
+      const value = decimalOrFraction.parse(`${whole} ${thousandths}/1000`)!;
+      const same = decimalNumber.parse(`${whole}.${String(thousandths).padStart(3, '0')}`)!;
+      assert.ok(decimalOrFraction.equal(value, same));
+    })
+  );
 });
