@@ -6,7 +6,7 @@ import { missingIn, onesMakeTen, type Given } from './numbers';
 export const patterns = {
   'all-to-ten': pattern(
     'Tens made up to ten as well',
-    'The ones are made up to ten, and the tens to all the tens of the total, though the ones have made one ten.',
+    'The last digits make ten, and the tens are made up to all the tens of the total, though one ten is there already.',
     (item: Given) =>
       onesMakeTen(item) ? { [ANSWER]: constant(BigInt(missingIn(item) + 10)) } : undefined,
     { tens: false, total: { min: 20 } }

@@ -141,7 +141,7 @@ export const skill = defineSkill({
     ),
     'crossing-dropped': pattern(
       'Tens of a total dropped',
-      'Of the total of each place but the first, only the ones are kept.',
+      'Of the total of each place but the first, only the last digit is kept.',
       (given: Given) =>
         Object.fromEntries(
           placesOf(given)
