@@ -9,7 +9,7 @@ test.afterAll(() => server.stop());
 
 /** A print behind a link, as text. */
 async function printed(page: Page, address: string) {
-  const reply = await page.request.get(new URL(address, page.url()).href);
+  const reply = await page.request.get(new URL(address, page.url()).href, { maxRetries: 1 });
   expect(reply.status()).toBe(200);
   return readPdf(await reply.body());
 }

@@ -121,7 +121,8 @@ test('every row of the house style is followed on every screen, print and export
   await read(`/results/${sitting}`);
   const texts = async (paths: readonly string[], of = foreign) => {
     for (const path of paths) {
-      const reply = await request.get(server.url + path);
+      // A connection that was idle while a print was read may be closed as it is used again.
+      const reply = await request.get(server.url + path, { maxRetries: 1 });
       expect(reply.status(), path).toBe(200);
       const isPdf = reply.headers()['content-type']!.includes('pdf');
       const text = isPdf ? (await readPdf(await reply.body())).text : await reply.text();
