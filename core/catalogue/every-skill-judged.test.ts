@@ -3,28 +3,10 @@ import { test } from 'node:test';
 import { markItem, type Working } from '../marking';
 import { covers } from '../schemes';
 import { patternsIn, WorkedItem } from '../skill';
-import {
-  ANSWER,
-  evaluate,
-  isShown,
-  isSilent,
-  printValue,
-  sameValue,
-  stepOf,
-  type Graph,
-  type Values
-} from '../working';
-import { forItems, itemsShowing, schoolsOf, skills } from './skills.test-helper';
+import { ANSWER, evaluate, isShown, isSilent, sameValue, stepOf, type Graph } from '../working';
+import { forItems, itemsShowing, linesOf, schoolsOf, skills } from './skills.test-helper';
 
 /** What an examiner holds to in every skill. */
-
-/** What is written by one who has these values, step by step. */
-function linesOf(graph: Graph, values: Values): (readonly [string, string])[] {
-  return graph.steps.flatMap((step) => {
-    const text = printValue(step, values.get(step.id));
-    return text !== undefined && isShown(step, values.get(step.id)) ? [[step.id, text]] : [];
-  });
-}
 
 test('right working earns every method mark, whatever answer is copied below', () => {
   forItems((item) => {

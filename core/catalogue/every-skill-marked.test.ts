@@ -12,19 +12,11 @@ import {
   type Graph,
   type Values
 } from '../working';
-import { forItems } from './skills.test-helper';
+import { forItems, linesOf } from './skills.test-helper';
 
 /** What holds of the marking of every skill in the registry. */
 
-/** What is written by one who has these values: the steps that are not rightly left out. */
-function writtenOf(graph: Graph, values: Values): Record<string, string> {
-  return Object.fromEntries(
-    graph.steps.flatMap((step) => {
-      const text = printValue(step, values.get(step.id));
-      return text !== undefined && isShown(step, values.get(step.id)) ? [[step.id, text]] : [];
-    })
-  );
-}
+const writtenOf = (graph: Graph, values: Values) => Object.fromEntries(linesOf(graph, values));
 
 test('the key’s own working earns everything without a flag, with or without its small marks', () => {
   forItems((item) => {

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import fc from 'fast-check';
-import { ANSWER, printValue, stepOf, valuesOf } from '../working';
+import { ANSWER, isShown, printValue, stepOf, valuesOf, type Graph, type Values } from '../working';
 import {
   drawItems,
   itemsUnder,
@@ -88,6 +88,14 @@ export const rungsOf = kept((skill, seed) =>
     return { name: `${skill.id} ${kind}`, kind, count, items: draw.given };
   })
 );
+
+/** What is written by one who has these values, step by step: the steps that are not rightly left out. */
+export function linesOf(graph: Graph, values: Values): (readonly [string, string])[] {
+  return graph.steps.flatMap((step) => {
+    const text = printValue(step, values.get(step.id));
+    return text !== undefined && isShown(step, values.get(step.id)) ? [[step.id, text]] : [];
+  });
+}
 
 /** Checks items of every skill's ladder in every school, from fixed seeds. */
 export function forItems(check: (item: WorkedItem) => void, numRuns = 3): void {

@@ -49,6 +49,6 @@ export const given: GivenForm<Given> = {
 /** The missing number. */
 export const missingIn = ({ total, part }: Given): number => Number(total) - Number(part);
 
-/** Whether the tens of the two parts come to one ten less than the total has, as their ones make ten. */
+/** Whether the last digits of the two parts make ten, so that their tens come to one ten less than the total has. */
 export const onesMakeTen = ({ total, part }: Given): boolean =>
   total.length > 1 && total.endsWith('0') && !part.endsWith('0') && Number(total) > 10;
