@@ -1,4 +1,4 @@
-import { defaultHouseStyle } from '../house-style';
+import { defaultHouseStyle, workingAlone } from '../house-style';
 import {
   explainEmpty,
   findSkill,
@@ -85,7 +85,8 @@ function requestsOf(plan: Blueprint, row: BlueprintRow, seed: number): Asked[] {
     const request = {
       ...{ row, skill, school: row.school ?? schoolIn(skill, defaultHouseStyle) },
       patterns: patternsFor(plan, id),
-      except: exceptedOf(plan, skill)
+      except: exceptedOf(plan, skill),
+      timing: plan.timing ?? workingAlone
     };
     // Rows that ask for the same look at the same items.
     const seeded = (part: string) => partSeed(seed, `${id}/${JSON.stringify(controls)}/${part}`);
@@ -114,9 +115,11 @@ const RECENT = 60;
 const recent = keepRecent<RowClasses>(RECENT);
 
 function skillClasses(asked: Asked): RowClasses {
-  const { row, skill, school, controls, spread, patterns, except, seed } = asked;
+  const { row, skill, school, controls, spread, patterns, except, timing, seed } = asked;
   const { id, section, kind, each } = row;
-  const made = [id, section, kind, each, skill.id, school, controls, spread, patterns, seed];
+  const made = [
+    ...[id, section, kind, each, skill.id, school, controls, spread, patterns, timing, seed]
+  ];
   return recent(JSON.stringify([...made, [...except].sort()]), () => workedOut(asked));
 }
 
@@ -141,6 +144,7 @@ function workedOut(asked: Asked): RowClasses {
     controls,
     kind,
     each,
+    asked.timing,
     asked.seed,
     [...asked.except].sort()
   ]);

@@ -1,4 +1,4 @@
-import { defaultHouseStyle } from '../house-style';
+import { defaultHouseStyle, secondsOnPaper, workingAlone } from '../house-style';
 import { schoolIn, skillOf } from '../skill';
 import { difficultyOf, secondsOf } from '../skill/prediction';
 import { type Blueprint, type BlueprintRow, MOST_PARTS, NO_SECTION } from './blueprint';
@@ -28,7 +28,10 @@ export function keptClasses(plan: Blueprint): PartClass[] {
       ...{ row: id, section: row.section ?? NO_SECTION, skill: name, school },
       marks: marksOf(asked, given)!,
       difficulty: Math.round(100 * difficultyOf(skill.weights, features)),
-      seconds: secondsOf(skill.weights, features),
+      seconds: secondsOnPaper(
+        { ...row, seconds: secondsOf(skill.weights, features) },
+        plan.timing ?? workingAlone
+      ),
       patterns: shownOn(skill, given, school, patternsFor(plan, name)),
       spread: spreadOf(row, features),
       ...{ most: 1, least: 1, isAtHand: true },

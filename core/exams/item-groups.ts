@@ -1,3 +1,4 @@
+import { secondsOnPaper, type Timing } from '../house-style';
 import { availableMarks } from '../schemes';
 import { type Controls, type Skill } from '../skill';
 import { difficultyOf, secondsOf } from '../skill/prediction';
@@ -22,6 +23,7 @@ export interface Asked {
   readonly patterns: readonly string[];
   readonly except: ReadonlySet<string>;
   readonly seed: number;
+  readonly timing: Timing;
 }
 
 /** Combinations of the features that marks, difficulty and time depend on, which come to the same. */
@@ -44,15 +46,23 @@ export function sampledGroups(asked: Asked): Grouped {
   const { skill } = asked;
   const groups = new Map<string, Group>();
   for (const given of spreadItems(skill, asked)) {
-    groupFor(groups, skill, skill.measure(given) as Told, marksOf(asked, given)!).met.push(given);
+    groupFor(groups, asked, skill.measure(given) as Told, marksOf(asked, given)!).met.push(given);
   }
   return { groups: [...groups.values()], isExact: false };
 }
 
 /** The group of what is worth so many marks and as hard and long as its features say; a new one if there is none. */
-function groupFor(groups: Map<string, Group>, skill: Skill, told: Told, marks: number): Group {
+function groupFor(
+  groups: Map<string, Group>,
+  { row, skill, timing }: Asked,
+  told: Told,
+  marks: number
+): Group {
   const difficulty = Math.round(100 * difficultyOf(skill.weights, told));
-  const seconds = secondsOf(skill.weights, told);
+  const seconds = secondsOnPaper(
+    { kind: row.kind, seconds: secondsOf(skill.weights, told) },
+    timing
+  );
   const key = [marks, difficulty, seconds].join();
   const group = groups.get(key) ?? { marks, difficulty, seconds, combinations: [], met: [] };
   groups.set(key, group);
@@ -87,7 +97,7 @@ export function groupsOf(asked: Asked, space: ItemSpace<unknown>): Grouped {
       isExact &&= apart <= DRAWN_APART;
       continue;
     }
-    const group = groupFor(groups, skill, told, marks);
+    const group = groupFor(groups, asked, told, marks);
     group.combinations.push({ told, count });
     group.met.push(...own);
   }

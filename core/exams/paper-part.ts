@@ -1,4 +1,4 @@
-import type { HouseStyle } from '../house-style';
+import { secondsOnPaper, type HouseStyle } from '../house-style';
 import { ALL_STEPS, independent, schemeOf, availableMarks, type Scheme } from '../schemes';
 import { snapshotOf, type ItemFacts, type Snapshot } from '../papers';
 import { secondsOf, skillOf, WorkedItem } from '../skill';
@@ -67,7 +67,8 @@ export function partKey({ id, kind, skill, school, given, scheme }: PaperPart): 
 /** Computes the facts of a part, in the house style; its skill must be loaded. */
 export function partFacts(part: PaperPart, context: PartContext): PartFacts {
   const { item, scheme, printed, options } = partSnapshot(part, context);
-  const { prompt, answer, features, difficulty, seconds, errorPatterns } = item;
+  const { prompt, answer, features, difficulty, errorPatterns } = item;
+  const seconds = secondsOnPaper({ ...part, seconds: item.seconds }, context.style.timing);
   return {
     ...{ line: printed.line, prompt, answer, features, difficulty, seconds, scheme },
     marks: availableMarks(scheme),
@@ -87,7 +88,12 @@ export function partTotals(
       const { weights, measure } = skillOf(part.skill);
       return {
         marks: sum.marks + availableMarks(schemeOfPart(part, context)),
-        seconds: sum.seconds + secondsOf(weights, measure(part.given))
+        seconds:
+          sum.seconds +
+          secondsOnPaper(
+            { ...part, seconds: secondsOf(weights, measure(part.given)) },
+            context.style.timing
+          )
       };
     },
     { marks: 0, seconds: 0 }

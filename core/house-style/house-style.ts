@@ -1,6 +1,7 @@
 import { usualAdvice } from './advice';
 import { USUAL_INSTRUCTIONS } from './instructions';
 import type { HouseStyle } from './schema';
+import { usualTiming } from './timing';
 
 export type { HouseStyle };
 
@@ -24,6 +25,7 @@ export const defaultHouseStyle: HouseStyle = {
   longDivision: 'above',
   placeholder: 'zero',
   advice: usualAdvice,
+  timing: usualTiming,
   decimalMark: 'point',
   grouping: 'space',
   department: '',

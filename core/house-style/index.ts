@@ -1,6 +1,15 @@
 export { defaultHouseStyle, houseStyleConflict, type HouseStyle } from './house-style';
 export { usualAdvice, type Advice } from './advice';
-export { houseStyleSchema } from './schema';
+export { houseStyleSchema, timingSchema } from './schema';
+export {
+  secondsOnPaper,
+  timedKinds,
+  usualTiming,
+  workingAlone,
+  type TimedKind,
+  type TimeWeight,
+  type Timing
+} from './timing';
 export { takingWords, type TakingWords } from './taking';
 export { busStop, segmentsOf, spoken, type Segment } from './segments';
 export { divideSign, timesSign, withSigns } from './signs';

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { usualAdvice, type Advice } from './advice';
 import { USUAL_INSTRUCTIONS } from './instructions';
+import { usualTiming, type Timing } from './timing';
 
 const upTo = (least: number, most: number) => z.int().check(z.minimum(least), z.maximum(most));
 
@@ -13,6 +14,19 @@ export const adviceSchema = z.strictObject({
   held: z._default(z.enum(['digits', 'without-zeros', 'values']), usualAdvice.held),
   onPaper: z._default(z.enum(['last', 'weighed']), usualAdvice.onPaper)
 }) satisfies z.ZodMiniType<Advice>;
+
+const weight = z.strictObject({
+  reading: upTo(0, 120),
+  working: upTo(50, 900),
+  checking: upTo(0, 400)
+});
+
+export const timingSchema = z.strictObject({
+  'set-out': z._default(weight, usualTiming['set-out']),
+  'show-working': z._default(weight, usualTiming['show-working']),
+  bare: z._default(weight, usualTiming.bare),
+  choice: z._default(weight, usualTiming.choice)
+}) satisfies z.ZodMiniType<Timing>;
 
 /** The conventions of a department; every prompt, sheet, print and key follows them. */
 export const houseStyleSchema = z.strictObject({
@@ -45,6 +59,8 @@ export const houseStyleSchema = z.strictObject({
   placeholder: z._default(z.enum(['zero', 'cross', 'open']), 'zero'),
   /** What is gone by where a way of working is advised. */
   advice: z._default(adviceSchema, usualAdvice),
+  /** How long parts take on a paper. */
+  timing: z._default(timingSchema, usualTiming),
   decimalMark: z._default(z.enum(['point', 'comma']), 'point'),
   grouping: z._default(z.enum(['none', 'space', 'comma']), 'space'),
   /** What stands on the cover of an exam. */

@@ -12,6 +12,7 @@ export {
 } from './paper';
 export { addRung, redrawRung, replaceItem, type LadderResult } from './ladder';
 export { fromPlans, startLadder, type PaperPlan } from './start';
+export { paperMinutes } from './minutes';
 export { outline, outlineFrom, type NumberedItem, type Outline, type PatternIds } from './outline';
 export { factsIn, factsKey, factsOf, schemeOf, type Facts, type ItemFacts } from './facts';
 export { keyText, snapshotOf, snapshotPicture, type Printed, type Snapshot } from './snapshot';

@@ -5,9 +5,9 @@ import '../catalogue/all';
 import { availableMarks } from '../schemes';
 import { skillOf } from '../skill';
 import { listAsCsv, listAsText } from '../exchange';
-import { defaultHouseStyle } from '../house-style';
+import { defaultHouseStyle, secondsOnPaper, usualTiming } from '../house-style';
 import { factsIn, factsKey, factsOf, schemeOf } from './facts';
-import { isMarked, rungKinds, spreadCount, unmarkedKinds } from './kinds';
+import { isMarked, rungKinds, spreadCount, unmarkedKinds, workingKinds } from './kinds';
 import { outline, outlineFrom } from './outline';
 import { problemsIn } from './problems';
 import { startLadder } from './start';
@@ -18,7 +18,7 @@ const paper = startLadder('column-addition', 'Lantern counts', { seed: 11 });
 const entries = paper.rungs.flatMap((rung) => rung.items.map((entry) => ({ rung, entry })));
 
 test('items are numbered through the paper; those done together have no marks', () => {
-  const { items, marks, minutes } = outline(paper);
+  const { items, marks, minutes } = outline(paper, usualTiming);
   assert.deepEqual(
     items.map(({ number, entry }) => [number, entry.id]),
     entries.map(({ entry }, at) => [at + 1, entry.id])
@@ -26,7 +26,8 @@ test('items are numbered through the paper; those done together have no marks', 
   let [all, seconds] = [0, 0];
   for (const { rung, entry } of entries) {
     const facts = factsOf(rung, entry);
-    seconds += facts.seconds;
+    const kind = workingKinds.includes(rung.kind) ? 'set-out' : 'bare';
+    seconds += secondsOnPaper({ kind, seconds: facts.seconds }, usualTiming);
     if (!unmarkedKinds.includes(rung.kind)) all += availableMarks(schemeOf(rung, entry));
   }
   assert.deepEqual([marks, minutes], [all, Math.ceil(seconds / 60)]);
@@ -47,14 +48,14 @@ test('a scheme of its own counts in the place of the skill’s; what is not know
     )
   };
   const more = paper.rungs[last]!.items.length * availableMarks(scheme);
-  assert.equal(outline(changed).marks, outline(paper).marks + more);
+  assert.equal(outline(changed, usualTiming).marks, outline(paper, usualTiming).marks + more);
   const known = factsIn(paper);
-  const patterns = (id: string) => skillOf(id).patterns.map((pattern) => pattern.id);
+  const patternIds = (id: string) => skillOf(id).patterns.map((pattern) => pattern.id);
   fc.assert(
     fc.property(fc.subarray(entries), (some) => {
       const keys = new Set(some.map(({ rung, entry }) => factsKey(rung, entry)));
       const facts = Object.fromEntries(Object.entries(known).filter(([key]) => keys.has(key)));
-      const { items } = outlineFrom(paper, facts, patterns);
+      const { items } = outlineFrom(paper, facts, { patternIds, timing: usualTiming });
       assert.deepEqual(
         items.map(({ number }) => number),
         entries.flatMap(({ rung, entry }, at) => (keys.has(factsKey(rung, entry)) ? at + 1 : []))

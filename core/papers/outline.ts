@@ -1,5 +1,7 @@
 import { revealed, type Revealed } from '../analysis';
 import { patternKey, skillOf } from '../skill';
+import type { Timing } from '../house-style';
+import { paperMinutes } from './minutes';
 import { factsIn, factsKey, type Facts, type ItemFacts } from './facts';
 import { isMarked } from './kinds';
 import type { Paper, PaperItem, Rung } from './paper';
@@ -17,7 +19,7 @@ export interface NumberedItem {
 export interface Outline {
   readonly items: readonly NumberedItem[];
   readonly marks: number;
-  /** Predicted working time in whole minutes, rounded up. */
+  /** Predicted time in whole minutes, rounded up. */
   readonly minutes: number;
   readonly reveals: Revealed;
 }
@@ -26,15 +28,20 @@ export interface Outline {
 export type PatternIds = (skill: string) => readonly string[];
 
 /** The outline of a paper whose skills are loaded. */
-export function outline(paper: Paper): Outline {
-  return outlineFrom(paper, factsIn(paper), (skill) => skillOf(skill).patterns.map(({ id }) => id));
+export function outline(paper: Paper, timing: Timing): Outline {
+  const patternIds = (skill: string) => skillOf(skill).patterns.map(({ id }) => id);
+  return outlineFrom(paper, factsIn(paper), { patternIds, timing });
 }
 
 /**
  * The items in order, numbered, with marks, time and the error patterns they would reveal; items whose facts
  * are not known yet are left out.
  */
-export function outlineFrom(paper: Paper, facts: Facts, patternIds: PatternIds): Outline {
+export function outlineFrom(
+  paper: Paper,
+  facts: Facts,
+  { patternIds, timing }: { readonly patternIds: PatternIds; readonly timing: Timing }
+): Outline {
   const items = paper.rungs
     .flatMap((rung) => rung.items.map((entry) => ({ rung, entry })))
     .flatMap(({ rung, entry }, at): NumberedItem[] => {
@@ -47,7 +54,10 @@ export function outlineFrom(paper: Paper, facts: Facts, patternIds: PatternIds):
   return {
     items,
     marks: items.reduce((sum, { marks }) => sum + marks, 0),
-    minutes: Math.ceil(items.reduce((sum, { facts }) => sum + facts.seconds, 0) / 60),
+    minutes: paperMinutes(
+      items.map(({ rung, facts }) => ({ kind: rung.kind, seconds: facts.seconds })),
+      timing
+    ),
     reveals: revealed(
       patterns,
       items

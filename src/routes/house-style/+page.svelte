@@ -7,6 +7,7 @@
   import DraftClash from '$lib/ui/DraftClash.svelte';
   import { guardLeaving } from '$lib/ui/guard-leaving';
   import AdviceForm from '$lib/ui/house-style/AdviceForm.svelte';
+  import TimingForm from '$lib/ui/house-style/TimingForm.svelte';
   import { changedWords, styleChoices, together } from '$lib/ui/house-style/choices';
   import { postDraft } from '$lib/ui/post-draft';
   import { setDepartmentScheme } from '$lib/ui/exams/department-scheme';
@@ -120,6 +121,7 @@
       {/each}
     </section>
     <AdviceForm advice={style.advice} onchange={(advice) => choose({ advice })} />
+    <TimingForm timing={style.timing} onchange={(timing) => choose({ timing })} />
     <section>
       <h2>Exams</h2>
       <label class="cover">

@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { usualTiming } from '@zealous-quill/core/house-style';
 import {
   addRung,
   factsIn,
@@ -57,8 +58,11 @@ class Page {
       add: (paper, plan, turn) => this.whileOpen(() => withFacts(() => addRung(paper, plan, turn))),
       facts: (paper) => this.whileOpen(() => factsIn(paper))
     };
-    const patterns = (skill: string) => skillOf(skill).patterns.map((pattern) => pattern.id);
-    return new PaperEditor(draft, factsIn(stored), () => drawer, patterns);
+    const patternIds = (skill: string) => skillOf(skill).patterns.map((pattern) => pattern.id);
+    return new PaperEditor(draft, factsIn(stored), () => drawer, {
+      patternIds,
+      timing: usualTiming
+    });
   }
 
   private save(paper: Paper, over: number): DraftReply<Paper> {

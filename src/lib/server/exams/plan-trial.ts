@@ -4,7 +4,7 @@ import {
   type Blueprint,
   type ExamPart
 } from '@zealous-quill/core/exams';
-import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
+import { writeText, type HouseStyle, type Timing } from '@zealous-quill/core/house-style';
 import { findCard } from '@zealous-quill/core/catalogue';
 import type { Reply } from '$lib/contract/replies';
 import { findSkill, skillOf } from '@zealous-quill/core/skill';
@@ -26,12 +26,15 @@ export function shownParts(parts: readonly ExamPart[], style: HouseStyle): Shown
   }));
 }
 
-/** What is asked of the assembly where some items must not be drawn. */
-export function avoiding(
+/** What is asked of the assembly where some items must not be drawn, and parts take as long as the department says. */
+export function askedOf(
   plan: Blueprint,
-  avoid: NonNullable<Blueprint['avoid']>
+  { avoid, timing }: { avoid: NonNullable<Blueprint['avoid']>; timing: Timing }
 ): { plan: Blueprint; seed: number } {
-  return { plan: { ...plan, avoid: [...(plan.avoid ?? []), ...avoid] }, seed: plan.seed ?? 0 };
+  return {
+    plan: { ...plan, timing, avoid: [...(plan.avoid ?? []), ...avoid] },
+    seed: plan.seed ?? 0
+  };
 }
 
 /** A new plan: twenty marks of a skill, as a rung of its ladder asks for them. */

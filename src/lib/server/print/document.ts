@@ -10,6 +10,7 @@ import {
   snapshotPicture,
   type Paper,
   type Rung,
+  paperMinutes,
   type Snapshot
 } from '@zealous-quill/core/papers';
 import { findCard } from '@zealous-quill/core/catalogue';
@@ -85,7 +86,10 @@ export function printDocument(
   style: HouseStyle
 ): PrintDocument {
   const marks = parts.reduce((sum, part) => sum + marksOf(part), 0);
-  const minutes = Math.ceil(parts.reduce((sum, { item }) => sum + item.seconds, 0) / 60);
+  const minutes = paperMinutes(
+    parts.map(({ kind: rung, item }) => ({ kind: rung, seconds: item.seconds })),
+    style.timing
+  );
   return {
     kind,
     title: printable(paper.title),

@@ -10,7 +10,12 @@ import {
   type PartSnapshot,
   type PlacedPart
 } from '@zealous-quill/core/exams';
-import { typedRuns, writeText, type HouseStyle } from '@zealous-quill/core/house-style';
+import {
+  secondsOnPaper,
+  typedRuns,
+  writeText,
+  type HouseStyle
+} from '@zealous-quill/core/house-style';
 import { availableMarks } from '@zealous-quill/core/schemes';
 import { keyText, printable, snapshotPicture } from '@zealous-quill/core/papers';
 import { OWN_QUESTION } from '@zealous-quill/core/catalogue';
@@ -172,7 +177,8 @@ function printedPart(asked: ExamPrint, form: PrintForm, placed: PlacedPart): Pri
   const own = part.skill === OWN_QUESTION ? (item.given as OwnQuestion) : undefined;
   const space = spaceOf(part);
   return {
-    ...{ label, letter, marks, seconds: item.seconds },
+    ...{ label, letter, marks },
+    seconds: secondsOnPaper({ kind: part.kind, seconds: item.seconds }, style.timing),
     prompt: own ? typedRuns(own.text, style) : [{ text: item.prompt, isMaths: true }],
     drawing: own?.picture ?? null,
     picture: pictureIn(asked, placed, snapshot),

@@ -1,4 +1,4 @@
-import { outline, type Paper } from '@zealous-quill/core/papers';
+import type { Paper } from '@zealous-quill/core/papers';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import type { Reader } from '../database/base/db';
 import { readHouseStyle } from '../database/papers/house-style';
@@ -39,7 +39,7 @@ export function printOf(db: Reader, paperId: number, kind: PrintKind): PrintFoun
   const paper = readPaper(db, paperId);
   if (!paper) return { ok: false, code: 'missing' };
   const { title, seed, ramp, rungs, edition } = paper;
-  const items = outline(paper).items.length;
+  const items = paper.rungs.reduce((sum, rung) => sum + rung.items.length, 0);
   if (items > mostPrinted[kind])
     return { ok: false, code: 'too-long', items, most: mostPrinted[kind] };
   const style = paper.style ?? readHouseStyle(db);

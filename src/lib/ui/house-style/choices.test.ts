@@ -22,7 +22,7 @@ test('every value of a choice is one that a house style may have, and each has a
   }
   assert.equal(new Set(choices.map(({ name }) => name)).size, choices.length);
   // What is not chosen here has a list of its own, or is written.
-  const apart = ['methods', 'advice', 'department', 'instructions'];
+  const apart = ['methods', 'advice', 'timing', 'department', 'instructions'];
   assert.deepEqual(
     Object.keys(defaultHouseStyle).filter((name) => !choices.some((one) => one.name === name)),
     apart.filter((name) => name in defaultHouseStyle)
@@ -30,16 +30,22 @@ test('every value of a choice is one that a house style may have, and each has a
 });
 
 /** A style in which some rows are changed: a choice to its last option, a method, a row of the advice. */
-type Row = 'takingTen' | 'headings' | 'squares' | 'methods a' | 'methods b' | 'advice tables';
-const rows: readonly Row[] = [
-  ...(['takingTen', 'headings', 'squares', 'methods a', 'methods b', 'advice tables'] as const)
+const rows = [
+  ...(['takingTen', 'headings', 'squares', 'methods a', 'methods b'] as const),
+  ...(['advice tables', 'timing bare reading', 'timing choice reading'] as const)
 ];
+type Row = (typeof rows)[number];
 
 function changed(base: HouseStyle, own: readonly Row[], to: 0 | 1): HouseStyle {
   return own.reduce((style, row): HouseStyle => {
     const [name, of] = row.split(' ') as [keyof HouseStyle, string?];
     if (name === 'methods') return { ...style, methods: { ...style.methods, [of!]: `m${to}` } };
     if (name === 'advice') return { ...style, advice: { ...usualAdvice, tables: 10 + to } };
+    if (name === 'timing') {
+      const kind = of as 'bare' | 'choice';
+      const weight = { ...style.timing[kind], reading: 40 + to };
+      return { ...style, timing: { ...style.timing, [kind]: weight } };
+    }
     const { options } = choices.find((one) => one.name === name)!;
     return { ...style, [name]: options.at(-1 - to)!.value };
   }, base);

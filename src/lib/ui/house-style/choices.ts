@@ -1,7 +1,10 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 
-/** What is chosen once for all skills; methods and advice have lists of their own, and covers are written. */
-type StyleName = Exclude<keyof HouseStyle, 'methods' | 'advice' | 'department' | 'instructions'>;
+/** What is chosen once for all skills; methods, advice and times have lists of their own, and covers are written. */
+type StyleName = Exclude<
+  keyof HouseStyle,
+  'methods' | 'advice' | 'timing' | 'department' | 'instructions'
+>;
 
 export interface StyleChoice<K extends StyleName = StyleName> {
   readonly name: K;
@@ -146,10 +149,10 @@ export function changedWords(style: HouseStyle, other: HouseStyle): string {
         return `${title} ${chosen?.word ?? String(style[name])}`;
       })
   );
-  const lists = nested.filter(
+  const lists = (Object.keys(nested) as (keyof typeof nested)[]).filter(
     (name) => JSON.stringify(style[name]) !== JSON.stringify(other[name])
   );
-  return [...words, ...lists.map((name) => `other ${name}`)].join('; ');
+  return [...words, ...lists.map((name) => `other ${nested[name]}`)].join('; ');
 }
 
 /**
@@ -171,31 +174,29 @@ export function together(
   return deep(merged);
 }
 
-/** What holds rows of its own, each of which is changed by itself. */
-const nested = ['methods', 'advice'] as const;
+/** What holds rows of its own, each of which is changed by itself, with what a list of them is called. */
+const nested = { methods: 'methods', advice: 'advice', timing: 'times on papers' } as const;
 
-/** A style as rows: `methods short-division` is one. */
-function flat(style: HouseStyle): Map<string, unknown> {
-  const isNested = (name: string) => nested.some((one) => one === name);
-  return new Map<string, unknown>([
-    ...Object.entries(style).filter(([name]) => !isNested(name)),
-    ...nested.flatMap((name) =>
-      Object.entries(style[name]).map(([row, value]) => [`${name} ${row}`, value] as const)
-    )
-  ]);
+/** A style as rows: `methods short-division` is one, `timing bare reading` another. */
+function flat(style: object, under: readonly string[] = []): Map<string, unknown> {
+  return new Map(
+    Object.entries(style).flatMap(([name, value]): (readonly [string, unknown])[] => {
+      const path = [...under, name];
+      return value !== null && typeof value === 'object'
+        ? [...flat(value as object, path)]
+        : [[path.join(' '), value]];
+    })
+  );
 }
 
 /** The style of such rows. */
 function deep(rows: ReadonlyMap<string, unknown>): HouseStyle {
-  const of = (list: string) =>
-    Object.fromEntries(
-      [...rows].flatMap(([name, value]) => {
-        const [first, row] = name.split(' ');
-        return row !== undefined && first === list ? [[row, value]] : [];
-      })
-    );
-  return {
-    ...Object.fromEntries([...rows].filter(([name]) => !name.includes(' '))),
-    ...Object.fromEntries(nested.map((name) => [name, of(name)]))
-  } as HouseStyle;
+  const style = Object.fromEntries(Object.keys(nested).map((name) => [name, {}]));
+  for (const [path, value] of rows) {
+    const names = path.split(' ');
+    let place: Record<string, unknown> = style;
+    for (const name of names.slice(0, -1)) place = (place[name] ??= {}) as typeof place;
+    place[names.at(-1)!] = value;
+  }
+  return style as unknown as HouseStyle;
 }

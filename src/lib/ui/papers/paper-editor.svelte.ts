@@ -8,6 +8,7 @@ import {
   type PatternIds,
   type Rung
 } from '@zealous-quill/core/papers';
+import type { Timing } from '@zealous-quill/core/house-style';
 import type { DrawError } from '@zealous-quill/core/skill';
 import { TOO_HARD } from '../controls/words';
 import type { Draft } from '../draft.svelte';
@@ -41,7 +42,7 @@ export class PaperEditor {
     readonly draft: Draft<Paper>,
     facts: Facts,
     private readonly drawer: () => Drawer,
-    private readonly patternIds: PatternIds
+    private readonly told: { readonly patternIds: PatternIds; readonly timing: Timing }
   ) {
     this.facts = facts;
     // Items that were drawn before must not come again first.
@@ -50,7 +51,7 @@ export class PaperEditor {
   }
 
   paper = $derived.by(() => this.draft.value);
-  outline = $derived.by(() => outlineFrom(this.paper, this.facts, this.patternIds));
+  outline = $derived.by(() => outlineFrom(this.paper, this.facts, this.told));
 
   change(change: (paper: Paper) => Paper): void {
     this.draft.edit(change);

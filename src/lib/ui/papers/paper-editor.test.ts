@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { usualTiming } from '@zealous-quill/core/house-style';
 import {
   addRung,
   factsIn,
@@ -43,12 +44,10 @@ function open() {
   const clock = new Clock();
   const { drawer, goOn } = slowDrawer();
   const draft = new Draft({ value: paper, version: 1, save: store.save, timers: clock });
-  const editor = new PaperEditor(
-    draft,
-    factsIn(paper),
-    () => drawer,
-    (skill) => skillOf(skill).patterns.map(({ id }) => id)
-  );
+  const editor = new PaperEditor(draft, factsIn(paper), () => drawer, {
+    patternIds: (skill) => skillOf(skill).patterns.map(({ id }) => id),
+    timing: usualTiming
+  });
   return { editor, store, clock, goOn, paper };
 }
 

@@ -40,9 +40,9 @@
       add: (on: Paper, plan: Pick<Rung, 'kind' | 'skill'>, turn: number) =>
         bench!.add(on, plan, turn, style)
     });
-    return new PaperEditor(draft, data.facts, drawer, (skill) =>
-      (descriptions[skill]?.patterns ?? []).map((pattern) => pattern.id)
-    );
+    const patternIds = (skill: string) =>
+      (descriptions[skill]?.patterns ?? []).map((pattern) => pattern.id);
+    return new PaperEditor(draft, data.facts, drawer, { patternIds, timing: style.timing });
   }
   let editor = $state.raw(untrack(makeEditor));
   let editedId = untrack(() => data.id);

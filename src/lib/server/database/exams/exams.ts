@@ -8,14 +8,14 @@ import {
   type ExamFacts,
   type PaperPart
 } from '@zealous-quill/core/exams';
-import { houseStyleSchema, type HouseStyle } from '@zealous-quill/core/house-style';
+import type { HouseStyle } from '@zealous-quill/core/house-style';
 import type { PaperProblem } from '@zealous-quill/core/papers';
 import { and, eq, isNull, ne } from 'drizzle-orm';
 import { change, logWork } from '../base/change';
 import type { Db, Reader, Writer } from '../base/db';
 import { readDefaultSchemes } from '../papers/default-schemes';
 import { keepForms } from './forms';
-import { readHouseStyle } from '../papers/house-style';
+import { keptStyle, readHouseStyle } from '../papers/house-style';
 import { readPlanOf, type PlanFor } from '../papers/plans';
 import { blueprints, forms, papers, sections } from '../base/schema';
 import { soundExam, writeSections } from './stored-sections';
@@ -53,7 +53,7 @@ export function readExam(db: Reader, id: number): StoredExam | undefined {
   const { exam, damage } = soundExam(db, id, { title, seed, cover: row.cover ?? {} });
   return {
     ...{ id, version, edition, state, isSat, exam, damage },
-    style: isSat ? houseStyleSchema.parse(style) : null,
+    style: isSat ? keptStyle(style!) : null,
     ...(readPlanOf(db, id) ?? { plan: null, unmet: null })
   };
 }

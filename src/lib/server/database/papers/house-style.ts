@@ -1,6 +1,7 @@
 import {
   defaultHouseStyle,
   houseStyleSchema,
+  workingAlone,
   type HouseStyle
 } from '@zealous-quill/core/house-style';
 import { change } from '../base/change';
@@ -13,6 +14,11 @@ const DEPARTMENT = 1;
 export function readHouseStyle(db: Reader): HouseStyle {
   const row = db.select().from(houseStyles).get();
   return row ? houseStyleSchema.parse(row.style) : defaultHouseStyle;
+}
+
+/** The style that a sat paper is kept with. Minutes said then counted the time of working alone. */
+export function keptStyle(style: Partial<HouseStyle>): HouseStyle {
+  return houseStyleSchema.parse({ timing: workingAlone, ...style });
 }
 
 /** The house style with the number of its last save; 0 before the first. */

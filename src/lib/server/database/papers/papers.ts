@@ -1,11 +1,11 @@
-import { houseStyleSchema, type HouseStyle } from '@zealous-quill/core/house-style';
+import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { outline, problemsIn, type Paper, type PaperProblem } from '@zealous-quill/core/papers';
 import { and, count, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { containing, PAGE, pageOf, type Listed, type ListQuery } from '../base/list-query';
 import { moveToBin } from '../records/bin';
 import { change, logWork } from '../base/change';
 import type { Db, Reader, Writer } from '../base/db';
-import { readHouseStyle } from './house-style';
+import { keptStyle, readHouseStyle } from './house-style';
 import { readRungs, writeRungs } from './rungs';
 import { forms, papers, sections, sittings } from '../base/schema';
 
@@ -72,7 +72,7 @@ export function readPaper(db: Reader, id: number): StoredPaper | undefined {
   const isSat = frozenAt !== null;
   return {
     ...{ id, version, edition, isSat, title, seed, ramp },
-    style: isSat ? houseStyleSchema.parse(style) : null,
+    style: isSat ? keptStyle(style!) : null,
     ...readRungs(db, id)
   };
 }
@@ -80,7 +80,7 @@ export function readPaper(db: Reader, id: number): StoredPaper | undefined {
 /** The house style a paper is read in: that of the day it was sat, else the present one. */
 export function styleOf(db: Reader, id: number): HouseStyle {
   const row = db.select({ style: papers.style }).from(papers).where(eq(papers.id, id)).get();
-  return row?.style ? houseStyleSchema.parse(row.style) : readHouseStyle(db);
+  return row?.style ? keptStyle(row.style) : readHouseStyle(db);
 }
 
 export function createPaper(
@@ -166,7 +166,7 @@ export function removePaper(db: Db, id: number, withMarks: boolean): Removed | u
 
 /** Keeps beside the paper what lists show of it. */
 function countUp(db: Writer, paperId: number, paper: Paper): void {
-  const { items, marks, minutes } = outline(paper);
+  const { items, marks, minutes } = outline(paper, readHouseStyle(db).timing);
   db.update(papers)
     .set({ itemCount: items.length, marks, minutes })
     .where(eq(papers.id, paperId))

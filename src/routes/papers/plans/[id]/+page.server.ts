@@ -8,7 +8,7 @@ import { idOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
-import { avoiding, whyUnmet } from '$lib/server/exams/plan-trial';
+import { askedOf, whyUnmet } from '$lib/server/exams/plan-trial';
 import { planProblems } from '$lib/server/api/exams';
 import { examOf } from '@zealous-quill/core/exams';
 import { listedSkills } from '$lib/server/http/shown-skills';
@@ -54,7 +54,8 @@ export const actions: Actions = {
     if ([...planProblems(plan)].length > 0) {
       return fail(422, { problem: 'A row of this plan cannot be read any more. Choose it anew.' });
     }
-    const asked = avoiding(plan, toAvoid(db(), unmet));
+    const { timing } = readHouseStyle(db());
+    const asked = askedOf(plan, { avoid: toAvoid(db(), unmet), timing });
     const done = await whileHere(event, (signal) => run('assemble', asked, { signal }));
     if (!done.ok) {
       return fail(undoneStatus(done.error), { problem: undoneWords[done.error.code] });

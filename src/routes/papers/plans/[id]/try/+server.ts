@@ -7,7 +7,7 @@ import { db } from '$lib/server/database/base/connection';
 import { toAvoid } from '$lib/server/database/sittings/exposure';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { unmetSchema } from '$lib/server/database/papers/plans';
-import { avoiding, shownParts, whyUnmet } from '$lib/server/exams/plan-trial';
+import { askedOf, shownParts, whyUnmet } from '$lib/server/exams/plan-trial';
 import { run } from '$lib/server/jobs/pool';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
@@ -19,7 +19,9 @@ export const POST: RequestHandler = ({ request }) =>
   post(tried, async ({ plan, unmet }) => {
     const problems = [...planProblems(plan)];
     if (problems.length > 0) return invalid(problems);
-    const done = await run('assemble', avoiding(plan, toAvoid(db(), unmet)), {
+    const style = readHouseStyle(db());
+    const asked = askedOf(plan, { avoid: toAvoid(db(), unmet), timing: style.timing });
+    const done = await run('assemble', asked, {
       signal: request.signal
     });
     if (!done.ok) return machineUndone(done.error);
@@ -28,7 +30,7 @@ export const POST: RequestHandler = ({ request }) =>
     const { parts, totals } = result;
     return reply<Reply<'tried'>>({
       ok: true,
-      parts: shownParts(parts, readHouseStyle(db())),
+      parts: shownParts(parts, style),
       totals
     });
   })({ request });

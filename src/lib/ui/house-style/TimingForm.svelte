@@ -1,0 +1,65 @@
+<script lang="ts">
+  import { timedKinds, type TimeWeight, type Timing } from '@zealous-quill/core/house-style';
+  import { kindWords } from '$lib/ui/exams/words';
+  import NumberInput from '$lib/ui/kit/NumberInput.svelte';
+
+  interface Props {
+    timing: Timing;
+    onchange: (timing: Timing) => void;
+  }
+
+  let { timing, onchange }: Props = $props();
+
+  const columns: readonly { name: keyof TimeWeight; title: string; min: number; max: number }[] = [
+    { name: 'reading', title: 'Reading, s', min: 0, max: 120 },
+    { name: 'working', title: 'Working, %', min: 50, max: 900 },
+    { name: 'checking', title: 'Checking, %', min: 0, max: 400 }
+  ];
+  const words = new Map<string, string>(kindWords);
+</script>
+
+<section>
+  <h2>Minutes of a paper</h2>
+  <p class="faint small">
+    How long a part takes. Each skill knows how long its items take someone who knows the method.
+    Working and checking are in hundredths of that time, reading is in seconds. With the usual
+    numbers a paper takes about a minute a mark.
+  </p>
+  <table>
+    <thead>
+      <tr>
+        <th scope="col">A part that is</th>
+        {#each columns as { name, title } (name)}<th scope="col" class="number">{title}</th>{/each}
+      </tr>
+    </thead>
+    <tbody>
+      {#each timedKinds as kind (kind)}
+        <tr>
+          <th scope="row">{words.get(kind)}</th>
+          {#each columns as { name, title, min, max } (name)}
+            <td class="number">
+              <NumberInput
+                {min}
+                {max}
+                label={`${words.get(kind)}: ${title}`}
+                value={timing[kind][name]}
+                onchange={(value) =>
+                  onchange({ ...timing, [kind]: { ...timing[kind], [name]: value } })}
+              />
+            </td>
+          {/each}
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</section>
+
+<style>
+  section {
+    margin-top: var(--space-4);
+  }
+  th[scope='row'] {
+    font-weight: normal;
+    text-align: left;
+  }
+</style>
