@@ -106,10 +106,17 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
 
 /** A sheet with the signs that the house writes. */
 function signed(sheet: Layout, style: HouseStyle): Layout {
-  const cells = sheet.cells.map((cell) =>
-    cell.type === 'printed' ? { ...cell, text: withSigns(cell.text, style) } : cell
-  );
-  return { ...sheet, cells };
+  const written = (cells: Layout['cells']) =>
+    cells.map((cell) =>
+      cell.type === 'printed' ? { ...cell, text: withSigns(cell.text, style) } : cell
+    );
+  return {
+    ...sheet,
+    cells: written(sheet.cells),
+    ...(sheet.further && {
+      further: sheet.further.map((line) => ({ ...line, cells: written(line.cells) }))
+    })
+  };
 }
 
 /** A wrong way of working, with what is done instead of the right steps. */

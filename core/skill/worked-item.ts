@@ -1,4 +1,4 @@
-import { withSigns, type HouseStyle } from '../house-style';
+import type { HouseStyle } from '../house-style';
 import type { Scheme } from '../schemes';
 import type { Value } from '../numbers';
 import { ITEM_WORK, spend } from '../spaces';
@@ -64,13 +64,7 @@ export class WorkedItem {
 
   /** The sheet, with the signs of the house. */
   layout(style: HouseStyle): Layout {
-    const sheet = this.skill.sheet(this.given, this.school, style);
-    const cells = sheet.cells.map((cell) =>
-      cell.type === 'printed' && cell.role === 'sign'
-        ? { ...cell, text: withSigns(cell.text, style) }
-        : cell
-    );
-    return { ...sheet, cells };
+    return this.skill.sheet(this.given, this.school, style);
   }
 
   /** The steps of a worked example: those that are written, and those modelled that the sheet has a square for. */

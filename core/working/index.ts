@@ -48,6 +48,7 @@ export {
   type PrintedCell,
   type StepCell
 } from './layout';
+export { withFurtherLines, type FurtherLine } from './further';
 export {
   constant,
   rulesOf,

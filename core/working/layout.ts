@@ -1,3 +1,5 @@
+import type { FurtherLine } from './further';
+
 /**
  * Where the working stands on squared paper. One unit is one square, x to the right, y downwards, and
  * places may be fractions of a square. Everything that draws working (screen, paper, handwriting, the
@@ -10,6 +12,8 @@ export interface Layout {
   readonly rules: readonly Line[];
   /** Its places are printed however bare the rung, as something is asked for that a line for the answer cannot hold. */
   readonly isAlwaysPrinted?: boolean;
+  /** Lines that are not printed, in the order in which they are opened. */
+  readonly further?: readonly FurtherLine[];
   /** Jumps along a number line. */
   readonly arcs?: readonly Arc[];
 }

@@ -14,7 +14,7 @@ import { quotientOf, quotientStep } from '../../../methods/division/answer';
 import type { Given } from '../../../methods/division/look';
 import { dividing } from '../../../methods/division/partials';
 
-/** Lines beyond those that the largest multiples need: a pupil may take smaller ones. */
+/** Printed lines beyond those that the largest multiples need: a pupil may take smaller ones. */
 const SPARE = 2;
 
 /**
@@ -28,7 +28,7 @@ export function chunkSteps(given: Given): Step[] {
   const { divisor, remainder } = dividing(given);
   const dividend = BigInt(given.dividend);
   const needed = linesNeeded(given);
-  const lines = Array.from({ length: needed + SPARE }, (_, line) => line);
+  const lines = Array.from({ length: mostLines(given) }, (_, line) => line);
   const steps = lines.flatMap((line) => {
     const before = line === 0 ? [] : [`left.${line - 1}`];
     const whole = (values: readonly bigint[]) => (line === 0 ? dividend : values.at(-1)!);
@@ -89,26 +89,42 @@ export function linesNeeded({ dividend, divisor }: Given): number {
   return quotient.replaceAll('0', '').length;
 }
 
+/** Lines that can be entered whatever the quotient. */
+const LINES = 16;
+
+/** As many lines as are taken by someone who takes away the divisor, times a power of ten, again and again. */
+function mostLines({ dividend, divisor }: Given): number {
+  const quotient = String(BigInt(dividend) / BigInt(divisor));
+  const taken = [...quotient].reduce((sum, figure) => sum + Number(figure), 0);
+  return Math.max(LINES, taken + SPARE);
+}
+
 /** Under the dividend by turns a multiple, ruled off, and what is left; the whole answer stands below. */
 export function chunkSheet(given: Given, style: HouseStyle): Layout {
   const { x, row, layout } = divisionFrame(given, style);
   const n = given.dividend.length;
-  const lines = Array.from({ length: linesNeeded(given) + SPARE }, (_, line) => line);
+  const printed = linesNeeded(given) + SPARE;
+  const lines = Array.from({ length: mostLines(given) }, (_, line) => line);
   const rowOf = (line: number) => row + 1 + 2 * line;
   const under = (id: string, y: number) =>
     squareCell(id, { x: x(n - 1), y, width: n, isSpaced: true });
-  return layout(
-    rowOf(lines.length) + 1,
-    lines.flatMap((line) => [
-      printedCell('sign', '−', { x: x(n - 1) - 1, y: rowOf(line) }),
-      under(`chunk.${line}`, rowOf(line)),
-      under(`left.${line}`, rowOf(line) + 1)
-    ]),
-    lines.map((line) => ({
-      x1: x(n - 1),
-      y1: rowOf(line) + 1,
-      x2: x(n - 1) + n,
-      y2: rowOf(line) + 1
-    }))
+  const cellsOf = (line: number) => [
+    printedCell('sign', '−', { x: x(n - 1) - 1, y: rowOf(line) }),
+    under(`chunk.${line}`, rowOf(line)),
+    under(`left.${line}`, rowOf(line) + 1)
+  ];
+  const ruleOf = (line: number) => ({
+    ...{ x1: x(n - 1), y1: rowOf(line) + 1 },
+    ...{ x2: x(n - 1) + n, y2: rowOf(line) + 1 }
+  });
+  const sheet = layout(
+    rowOf(printed) + 1,
+    lines.slice(0, printed).flatMap(cellsOf),
+    lines.slice(0, printed).map(ruleOf)
   );
+  const further = lines.slice(printed).map((line) => ({
+    ...{ after: `left.${line - 1}`, y: rowOf(line), height: 2 },
+    ...{ cells: cellsOf(line), rules: [ruleOf(line)] }
+  }));
+  return { ...sheet, further };
 }

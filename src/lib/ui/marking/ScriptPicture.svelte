@@ -1,5 +1,11 @@
 <script lang="ts">
-  import { ANSWER, cellOf, spreadAnswer, type Graph } from '@zealous-quill/core/working';
+  import {
+    ANSWER,
+    cellOf,
+    spreadAnswer,
+    withFurtherLines,
+    type Graph
+  } from '@zealous-quill/core/working';
   import { spoken, writeText, type HouseStyle } from '@zealous-quill/core/house-style';
   import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
@@ -20,7 +26,7 @@
   let { place, graph, style, working, pages, sittingId, onremove }: Props = $props();
 
   const item = $derived(place.item.item);
-  const layout = $derived(place.item.printed.layout);
+  const layout = $derived(withFurtherLines(place.item.printed.layout, working ?? {}));
   const isBlank = $derived(working !== undefined && Object.keys(working).length === 0);
   const square = $derived(Math.min(2.3, 15.8 / layout.width));
   /** The answer stands apart where it is not what the sheet says. */

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import { verdictWords } from '@zealous-quill/core/marking';
-  import { stepOf } from '@zealous-quill/core/working';
+  import { stepOf, withFurtherLines } from '@zealous-quill/core/working';
   import Sheet from '../sheet/Sheet.svelte';
   import type { MarkingDesk } from './desk.svelte';
   import { neighbour, nextSquare } from './squares';
@@ -14,7 +14,7 @@
 
   let { desk, style, inputs = $bindable() }: Props = $props();
 
-  const layout = $derived(desk.place.item.printed.layout);
+  const layout = $derived(withFurtherLines(desk.place.item.printed.layout, desk.state.working));
   const square = $derived(Math.min(3, 20.5 / layout.width));
   const verdicts = $derived(new Map(desk.marked.steps.map((step) => [step.id, step.verdict])));
 

@@ -15,17 +15,22 @@ const item = z.looseObject({
   errorPatterns: z.array(z.looseObject({ id: text, title: text, answer: text }))
 });
 
+const cells = z.array(
+  z.union([
+    box.extend({ type: z.literal('printed'), role: text, text }),
+    box.extend({ type: z.literal('step'), role: text, step: text })
+  ])
+);
+const rules = z.array(z.looseObject({}));
+
 const printed = z.looseObject({
   line: text,
   layout: z.looseObject({
     ...{ width: z.number(), height: z.number() },
-    cells: z.array(
-      z.union([
-        box.extend({ type: z.literal('printed'), role: text, text }),
-        box.extend({ type: z.literal('step'), role: text, step: text })
-      ])
-    ),
-    rules: z.array(z.looseObject({}))
+    ...{ cells, rules },
+    further: z.optional(
+      z.array(z.looseObject({ after: text, y: z.number(), height: z.number(), cells, rules }))
+    )
   }),
   texts: z.record(text, text),
   gaps: texts,
