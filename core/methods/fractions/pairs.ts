@@ -16,17 +16,18 @@ export type Denominators = {
   readonly commonDenominator: number;
   readonly largestDenominator: number;
   readonly friendly: boolean;
+  /** Neither fraction can be cancelled. */
+  readonly lowest: boolean;
 };
 
-export function lookAtDenominators(
-  { denominator: one }: Fraction,
-  { denominator: other }: Fraction
-): Denominators {
+export function lookAtDenominators(first: Fraction, second: Fraction): Denominators {
+  const [one, other] = [first.denominator, second.denominator];
   return {
     relation: relationOf(one, other),
     commonDenominator: (one / gcdOfSmall(one, other)) * other,
     largestDenominator: Math.max(one, other),
-    friendly: FRIENDLY.includes(one) && FRIENDLY.includes(other)
+    friendly: FRIENDLY.includes(one) && FRIENDLY.includes(other),
+    lowest: isLowest(first) && isLowest(second)
   };
 }
 
@@ -91,34 +92,58 @@ export const mixedFeatures = {
     'Friendly denominators',
     'only 2, 3, 4, 5, 6, 8, 10, 12 or none',
     (l) => l.friendly
+  ),
+  lowest: flag<TwoMixed>(
+    'Lowest terms',
+    'both given fractions; no: at least one can be cancelled',
+    (l) => l.lowest
   )
 };
 
-/** No fraction, and all proper fractions in lowest terms. */
+const isLowest = ({ numerator, denominator }: Fraction) => gcdOfSmall(numerator, denominator) === 1;
+
+/** No fraction, and all proper fractions. */
 const FRACTIONS: readonly Fraction[] = [
   { numerator: 0, denominator: 1 },
   ...Array.from({ length: LARGEST_DENOMINATOR - 1 }, (_, at) => at + 2).flatMap((denominator) =>
-    Array.from({ length: denominator - 1 }, (_, at) => at + 1)
-      .filter((numerator) => gcdOfSmall(numerator, denominator) === 1)
-      .map((numerator) => ({ numerator, denominator }))
+    Array.from({ length: denominator - 1 }, (_, at) => ({ numerator: at + 1, denominator }))
   )
 ];
 
+const LOWEST = FRACTIONS.filter(isLowest);
+
 export type FractionPair = readonly [Fraction, Fraction];
 
-/** The two fractions of a place among all pairs. */
-export function pairAt(place: number): FractionPair {
-  const size = FRACTIONS.length;
-  return [FRACTIONS[Math.floor(place / size)]!, FRACTIONS[place % size]!];
+/** Pairs of fractions by their place, with what each pair settles. */
+export interface FractionPairs<Settled> {
+  readonly settled: readonly Settled[];
+  at(place: number): FractionPair;
 }
 
-/** What is settled by two fractions, worked out once for all pairs, by their place. */
+/**
+ * What is settled by two fractions, worked out once for all pairs: for pairs in lowest terms, or for all. Items are in
+ * lowest terms unless fractions that cancel are asked for, so that a request keeps its items.
+ */
 export function forAllPairs<Settled>(
   settle: (one: Fraction, other: Fraction) => Settled
-): () => readonly Settled[] {
-  let settled: readonly Settled[] | undefined;
-  return () =>
-    (settled ??= Array.from({ length: FRACTIONS.length ** 2 }, (_, place) =>
-      settle(...pairAt(place))
-    ));
+): (isLowest: boolean) => FractionPairs<Settled> {
+  const known = new Map<readonly Fraction[], FractionPairs<Settled>>();
+  return (lowest) => {
+    const fractions = lowest ? LOWEST : FRACTIONS;
+    const pairs = known.get(fractions) ?? pairsOf(fractions, settle);
+    known.set(fractions, pairs);
+    return pairs;
+  };
+}
+
+function pairsOf<Settled>(
+  fractions: readonly Fraction[],
+  settle: (one: Fraction, other: Fraction) => Settled
+): FractionPairs<Settled> {
+  const size = fractions.length;
+  const at = (place: number): FractionPair => [
+    fractions[Math.floor(place / size)]!,
+    fractions[place % size]!
+  ];
+  return { at, settled: Array.from({ length: size ** 2 }, (_, place) => settle(...at(place))) };
 }

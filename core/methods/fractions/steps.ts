@@ -12,9 +12,10 @@ import {
   type StepWords
 } from '../../working';
 
-/** The numerator over another denominator; undefined where that is no multiple of the old one. */
+/** The numerator over another denominator; undefined where there is no whole one. 4/8 is 1 over 2. */
 export function topOver({ numerator, denominator }: Mixed, common: bigint): bigint | undefined {
-  return common % denominator === 0n ? numerator * (common / denominator) : undefined;
+  const top = numerator * common;
+  return top % denominator === 0n ? top / denominator : undefined;
 }
 
 /** Whole and numerator put together, the numerator brought between 0 and the denominator; undefined below 0. */
@@ -46,7 +47,8 @@ export function operandOf(
 }
 
 /**
- * Two fractions brought to a common denominator: any common one is as good as the least. Where there is
+ * Two fractions brought to a common denominator: any common one is as good as the least, and one that only the
+ * cancelled fractions have as well. Where there is
  * nothing to find the steps are silent.
  */
 function commonSteps(
@@ -57,7 +59,7 @@ function commonSteps(
   const isCommon = (written: Value) =>
     typeof written === 'bigint' &&
     written > 0n &&
-    operands.every(({ denominator }) => written % denominator === 0n);
+    operands.every((operand) => topOver(operand, written) !== undefined);
   const [one, other] = operands;
   const common = step('common.denominator', [], () => least, {
     accepts: isCommon,

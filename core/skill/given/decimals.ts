@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { ungrouped } from '../../numbers';
 import { decimalsIn, figuresOf, hasPoint, placesOf, unitsAt } from '../../numbers/decimal-numerals';
+import { amountsFlag, amountsIn, areAsSaid, numeral, type Amounts } from './amounts';
 import { givenFrom, type GivenForm } from './form';
 import type { PairRule } from './pair';
 
@@ -31,22 +32,29 @@ export function decimalAddends(
   [fewest, most]: readonly [number, number],
   wholeDigits: number,
   howToType: string
-): GivenForm<{ addends: string[] }> {
-  const schema = z.strictObject({
-    addends: z.array(decimalOf(wholeDigits)).check(
-      z.minLength(fewest),
-      z.maxLength(most),
-      z.refine((addends) => addends.some(hasPoint), 'one of the numbers must have a point')
-    )
-  });
+): GivenForm<{ addends: string[] } & Amounts> {
+  const schema = z
+    .strictObject({
+      addends: z.array(numeral(wholeDigits)).check(
+        z.minLength(fewest),
+        z.maxLength(most),
+        z.refine((addends) => addends.some(hasPoint), 'one of the numbers must have a point')
+      ),
+      amounts: amountsFlag
+    })
+    .check(
+      areAsSaid(wholeDigits, ({ addends }) => addends.map((text, at) => [['addends', at], text]))
+    );
+  const from = (addends: readonly string[]) =>
+    givenFrom(schema, { addends, ...amountsIn(addends) });
   return {
     schema,
     howToType,
     print: ({ addends }) => addends.join(' + '),
-    parse: (line) => givenFrom(schema, { addends: line.split('+').map(ungrouped) }),
+    parse: (line) => from(line.split('+').map(ungrouped) as string[]),
     itemKey: ({ addends }) => [...addends].sort().join('+'),
     operands: ({ addends }) => addends,
-    from: (operands) => givenFrom(schema, { addends: operands })
+    from
   };
 }
 

@@ -1,11 +1,11 @@
 import * as z from 'zod/mini';
-import { gcdOfSmall, parseMixed } from '../../numbers';
+import { parseMixed } from '../../numbers';
 import { givenFrom, type GivenForm } from './form';
 
 export const LARGEST_WHOLE = 99;
 export const LARGEST_DENOMINATOR = 24;
 
-/** A mixed number as it is given: its fraction proper and in lowest terms, 0/1 where it has none. */
+/** A mixed number as it is given: its fraction proper, 0/1 where it has none. */
 const mixedSchema = z
   .strictObject({
     whole: z.int().check(z.minimum(0), z.maximum(LARGEST_WHOLE)),
@@ -17,9 +17,9 @@ const mixedSchema = z
       path: ['numerator'],
       message: 'must be below the denominator'
     }),
-    z.refine(({ numerator, denominator }) => gcdOfSmall(numerator, denominator) === 1, {
+    z.refine(({ numerator, denominator }) => numerator > 0 || denominator === 1, {
       path: ['denominator'],
-      message: 'the fraction must be in lowest terms, 0/1 for a whole number'
+      message: 'must be 1 where there is no fraction'
     }),
     z.refine(({ whole, numerator }) => whole + numerator > 0, {
       path: ['whole'],

@@ -38,7 +38,10 @@ export const decimalAnswer = {
 } as const;
 
 /** The figures from the place `highest` to so many decimals read across, the point between; `what` they make. */
-export function decimalAcross(highest: number, places: number, what: string): Step {
+export function decimalAcross(
+  { highest, places, amounts = false }: { highest: number; places: number; amounts?: boolean },
+  what: string
+): Step {
   const at = Array.from({ length: highest + 1 + places }, (_, back) => highest - back);
   const across = using(
     at.map((place) => `digit.${place}`),
@@ -46,11 +49,13 @@ export function decimalAcross(highest: number, places: number, what: string): St
       const decimals = digits.slice(highest + 1).join('');
       const value = parseDecimal(`${digits.slice(0, highest + 1).join('')}.${decimals}`);
       // A figure from own figures may be below 0: nothing is read across then.
-      return value && withoutZeros(value);
+      return value && (amounts ? value : withoutZeros(value));
     }
   );
   return stepOn(ANSWER, across, {
     ...decimalAnswer,
+    // An amount keeps its zeros; one without them has the same value.
+    ...(amounts && { form: () => [] }),
     assembled: true,
     says: ({ value }) => `The point stands below the others: the ${what} is ${value}.`
   });

@@ -1,10 +1,11 @@
-import { count } from '../../../skill/feature';
+import { count, flag } from '../../../skill/feature';
 import { decimalsIn, integersIn, wholeDigitsOf } from '../../../numbers/decimal-numerals';
 
 /** The numbers that stand under each other. */
 interface Look {
   readonly numbers: readonly string[];
   readonly maxPlaces: number;
+  readonly amounts: boolean;
 }
 
 /** How large decimals in columns may be, and how many of them there are at most. */
@@ -47,5 +48,10 @@ export const columnFeatures = (limits: Limits) => ({
     'Blank places',
     'places right of the point where a number has no digit',
     (l) => places(l).reduce((sum, own) => sum + l.maxPlaces - own, 0)
+  ),
+  amounts: flag<Look>(
+    'Amounts',
+    'every number has two places and keeps its zeros, like 7.30; no number does unless yes is chosen',
+    (l) => l.amounts
   )
 });

@@ -48,6 +48,8 @@ const MOST_CARRY = 5;
  *
  *   (column, begun or running, carry, zeros so far, tally) --figures with one effect--> (column + 1, ...)
  *
+ * Amounts are written alike, with a zero in each place right of the point where a number has not begun.
+ *
  * Classes of equal numbers serve to count items that a rearrangement leaves as they are.
  */
 export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
@@ -61,6 +63,7 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
   private readonly strides: number[];
   private readonly known = new Map<number, Effect[]>();
   private readonly tellsZeros: boolean;
+  private readonly amounts: boolean;
 
   constructor(
     private readonly wanted: Wanted,
@@ -70,6 +73,7 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
   ) {
     this.groups = classes.map(({ groups }) => groups);
     this.tellsZeros = wanted.asks('trailingZeros');
+    this.amounts = wanted.flag('amounts') === true;
     this.vectorSizes = this.groups.map((count) => count + 1);
     this.vectorStrides = strides(this.vectorSizes);
     const carrying = ({ carry }: Effect) => (carry > 0 ? 1 : 0);
@@ -78,7 +82,7 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
       {
         padded: {
           by: 'sum',
-          gain: ({ blanks }) => blanks,
+          gain: ({ blanks }) => (this.amounts ? 0 : blanks),
           most: (left) => Math.max(0, left - WHOLE_DIGITS) * numbers
         },
         carries: { by: 'sum', gain: carrying },
@@ -167,6 +171,7 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
       if (column < this.places) {
         order = running = chosen.length > 0 ? [...chosen, ...running] : running;
         fresh = others;
+        if (this.amounts) for (const number of fresh) figures[number] = `0${figures[number]!}`;
       } else {
         const [ending, goOn] = parted(running, choice.turning, Math.floor(subset / inFresh));
         // Of numbers with decimals the ones may be 0: what may not be comes first.
@@ -182,7 +187,7 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
         figures[number] = values[at]! + point + after;
       }
     });
-    return { addends: figures };
+    return { addends: figures, ...(this.amounts && { amounts: true }) };
   }
 
   private figuresAt({ sums, leading, free }: Effect, index: number): readonly number[] {
@@ -206,17 +211,19 @@ export class DecimalAutomaton implements ItemAutomaton<Effect, Given> {
 
   /** What is known at the point: how many whole numbers there are, and so the fewest places; zeros up to there. */
   private mayReachPoint(begun: Vector, zeros: number): boolean {
-    const integers = this.numbersIn(this.groups) - this.numbersIn(begun);
-    if (!this.isIn('integers', integers)) return false;
-    if (integers > 0 && !this.isIn('raggedness', this.places)) return false;
+    if (!this.amounts) {
+      const integers = this.numbersIn(this.groups) - this.numbersIn(begun);
+      if (!this.isIn('integers', integers)) return false;
+      if (integers > 0 && !this.isIn('raggedness', this.places)) return false;
+    }
     return !this.tellsZeros || zeros === 0 || this.isIn('trailingZeros', this.places);
   }
 
   private isAllowed(column: number, code: number, zeros: number, effect: Effect): boolean {
     if (column >= this.places) return true;
     const all = this.codeOf(this.groups);
-    if (column === 0 && effect.next === 0) return false;
-    if (code !== all && effect.next === all && !this.isIn('raggedness', column)) return false;
+    const isRagged = code !== all && effect.next === all && !this.isIn('raggedness', column);
+    if (!this.amounts && (isRagged || (column === 0 && effect.next === 0))) return false;
     if (this.tellsZeros && zeros === 1 && !effect.isZero && !this.isIn('trailingZeros', column))
       return false;
     const across = this.wanted.flag('acrossPoint');

@@ -14,6 +14,7 @@ export interface Look {
   readonly numbers: readonly string[];
   readonly wholeDigits: number;
   readonly maxPlaces: number;
+  readonly amounts: boolean;
   /** What each column passes on, the last place first. */
   readonly carries: readonly number[];
   /** Columns that carry only because a carry came in. */
@@ -21,7 +22,7 @@ export interface Look {
   readonly sum: string;
 }
 
-export function look({ addends }: Given): Look {
+export function look({ addends, amounts = false }: Given): Look {
   const maxPlaces = placesOf(addends);
   const wholeDigits = wholeDigitsOf(addends);
   const units = addends.map((numeral) => unitsAt(numeral, maxPlaces));
@@ -34,7 +35,7 @@ export function look({ addends }: Given): Look {
     units.reduce((sum, value) => sum + Number((value / power) % 10n), 0)
   );
   return {
-    numbers: addends,
+    ...{ numbers: addends, amounts },
     wholeDigits,
     maxPlaces,
     carries,

@@ -1,10 +1,11 @@
+import type { Amounts } from '../../../skill/given/amounts';
 import { decimalsIn, placesOf } from '../../../numbers/decimal-numerals';
 
 export const ADDENDS = [2, 5] as const;
 export const WHOLE_DIGITS = 5;
 export const MOST_PLACES = 4;
 
-export interface Given {
+export interface Given extends Amounts {
   readonly addends: readonly string[];
 }
 

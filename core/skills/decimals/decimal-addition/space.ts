@@ -6,6 +6,7 @@ import {
   type ItemSpace
 } from '../../../spaces';
 import type { Wanted } from '../../../skill/request';
+import { isPossible } from '../../../methods/columns/decimal/amounts';
 import { DecimalAutomaton } from './automaton';
 import type { Given } from './numbers';
 
@@ -15,6 +16,7 @@ export function items(wanted: Wanted): ItemSpace<Given> {
   const spaces: ItemSpace<Given>[] = [];
   for (let numbers = addends.min; numbers <= addends.max; numbers++) {
     for (let longest = places.min; longest <= places.max; longest++) {
+      if (!isPossible(wanted, longest)) continue;
       const make = (told: readonly string[] = []) =>
         new DecimalAutomaton(wanted, longest, [{ length: 1, groups: numbers }], told);
       spaces.push(automatonItems(make, { usable: () => usable(wanted, numbers, longest) }));

@@ -17,7 +17,10 @@ export function decimalSteps(given: Given): Step[] {
   return [
     ...padding(given.addends),
     ...figureSteps(columns, 10, -places),
-    decimalAcross(columns.length - places, places, 'sum')
+    decimalAcross(
+      { highest: columns.length - places, places, amounts: given.amounts ?? false },
+      'sum'
+    )
   ];
 }
 

@@ -36,6 +36,7 @@ const COLUMNS = WHOLE_DIGITS + MOST_PLACES;
  *
  *   (column, what has begun or ended, borrow, zeros passed, difference so far, tally) --pairs of one effect--> ...
  *
+ * Amounts are written alike, with a zero in each place right of the point where a number has not begun.
  * The minuend ends without a borrow, and the difference is not 0.
  */
 export class DifferenceAutomaton implements ItemAutomaton<Effect, Given> {
@@ -44,6 +45,7 @@ export class DifferenceAutomaton implements ItemAutomaton<Effect, Given> {
   private readonly chains: number;
   private readonly tellsZeros: boolean;
   private readonly belowOne: boolean | undefined;
+  private readonly amounts: boolean;
   private readonly tally;
   private readonly sizes: number[];
   private readonly strides: number[];
@@ -58,6 +60,7 @@ export class DifferenceAutomaton implements ItemAutomaton<Effect, Given> {
     this.chains = told.includes('acrossZeros') ? COLUMNS : (max === Infinity ? min : max) + 1;
     this.tellsZeros = wanted.asks('trailingZeros');
     this.belowOne = wanted.flag('belowOne');
+    this.amounts = wanted.flag('amounts') === true;
     this.tally = tallyOf(wanted, told);
     this.sizes = [
       COLUMNS, // column
@@ -124,10 +127,11 @@ export class DifferenceAutomaton implements ItemAutomaton<Effect, Given> {
       const [top, bottom] = choice.pairs[index]!;
       const before = (figure: number, after: string) =>
         `${figure}${column === this.places && after !== '' ? '.' : ''}${after}`;
-      if (choice.top !== 'blank') minuend = before(top, minuend);
-      if (choice.bottom !== 'blank') subtrahend = before(bottom, subtrahend);
+      const isZero = this.amounts && column < this.places;
+      if (choice.top !== 'blank' || isZero) minuend = before(top, minuend);
+      if (choice.bottom !== 'blank' || isZero) subtrahend = before(bottom, subtrahend);
     });
-    return { minuend, subtrahend };
+    return { minuend, subtrahend, ...(this.amounts && { amounts: true }) };
   }
 
   private isIn(feature: string, value: number): boolean {
@@ -137,19 +141,25 @@ export class DifferenceAutomaton implements ItemAutomaton<Effect, Given> {
 
   /** What is known at the point: whether one of the numbers is whole, and so the fewest places; zeros up to there. */
   private mayReachPoint(top: number, bottom: number, areOver: number): boolean {
+    return (
+      (this.amounts || this.areWholeAsWanted(top, bottom)) &&
+      (!this.tellsZeros || areOver === 1 || this.isIn('trailingZeros', this.places))
+    );
+  }
+
+  private areWholeAsWanted(top: number, bottom: number): boolean {
     const integers = 2 - top - bottom;
     const isWhole = this.wanted.flag('wholeMinuend');
     return (
       this.isIn('integers', integers) &&
       (integers === 0 || this.isIn('raggedness', this.places)) &&
-      (isWhole === undefined || isWhole === (top === 0)) &&
-      (!this.tellsZeros || areOver === 1 || this.isIn('trailingZeros', this.places))
+      (isWhole === undefined || isWhole === (top === 0))
     );
   }
 
   private isAllowed(column: number, begun: number, areOver: number, effect: Effect): boolean {
     if (column >= this.places) return this.belowOne !== true || effect.zero;
-    const haveBegun = this.blanksIn(column, effect) === 0;
+    const haveBegun = !this.amounts && this.blanksIn(column, effect) === 0;
     if (begun < 2 && haveBegun && !this.isIn('raggedness', column)) return false;
     const endsZeros = this.tellsZeros && areOver === 0 && !effect.zero;
     if (endsZeros && !this.isIn('trailingZeros', column)) return false;
@@ -163,7 +173,7 @@ export class DifferenceAutomaton implements ItemAutomaton<Effect, Given> {
   }
 
   private blanksIn(column: number, { top, bottom }: Effect): number {
-    if (column >= this.places) return 0;
+    if (column >= this.places || this.amounts) return 0;
     return (top === 'blank' ? 1 : 0) + (bottom === 'blank' ? 1 : 0);
   }
 
@@ -196,7 +206,8 @@ export class DifferenceAutomaton implements ItemAutomaton<Effect, Given> {
       const turns = (hasBegun: boolean) => (hasBegun ? [RUNS] : [BLANK, BEGINS]);
       for (const above of turns(top)) {
         for (const below of turns(bottom)) {
-          if (column > 0 || above === BEGINS || below === BEGINS) yield [above, below];
+          if (this.amounts || column > 0 || above === BEGINS || below === BEGINS)
+            yield [above, below];
         }
       }
       return;

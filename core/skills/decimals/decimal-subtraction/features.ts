@@ -13,7 +13,9 @@ import { longestRun } from '../../../numbers/digit-measures';
 import { MOST_PLACES, WHOLE_DIGITS, type Given } from './numbers';
 
 /** What is seen of a difference, in units of its smallest place. */
-export interface Look extends Given {
+export interface Look {
+  readonly minuend: string;
+  readonly amounts: boolean;
   readonly numbers: readonly string[];
   readonly maxPlaces: number;
   /** Whether each column takes a ten, the last place first. */
@@ -23,15 +25,13 @@ export interface Look extends Given {
   readonly difference: bigint;
 }
 
-export function look({ minuend, subtrahend }: Given): Look {
+export function look({ minuend, subtrahend, amounts = false }: Given): Look {
   const numbers = [minuend, subtrahend];
   const maxPlaces = placesOf(numbers);
   const [top, bottom] = numbers.map((numeral) => unitsAt(numeral, maxPlaces)) as [bigint, bigint];
   const columns = wholeDigitsOf([minuend]) + maxPlaces;
   return {
-    minuend,
-    subtrahend,
-    numbers,
+    ...{ minuend, numbers, amounts },
     maxPlaces,
     // A column takes a ten where the minuend, cut off there, is the smaller.
     regroups: Array.from({ length: columns }, (_, at) => {

@@ -2,7 +2,8 @@ import { methodAndAnswer } from '../../../schemes';
 import type { School } from '../../../methods/columns/difference/columns';
 import { decimalScheme } from '../../../methods/columns/decimal/answer';
 import { defineSkill, rung } from '../../../skill/define';
-import { below, decimalOf, onePoint } from '../../../skill/given/decimals';
+import { numeral } from '../../../skill/given/amounts';
+import { below, onePoint } from '../../../skill/given/decimals';
 import { pairOf } from '../../../skill/given/pair';
 import { card } from './card';
 import { errorPatterns } from './errors';
@@ -18,7 +19,8 @@ export const skill = defineSkill({
   card,
   given: pairOf('minuend', 'subtrahend', {
     sign: '-',
-    numbers: [decimalOf(WHOLE_DIGITS), decimalOf(WHOLE_DIGITS)],
+    numbers: [numeral(WHOLE_DIGITS), numeral(WHOLE_DIGITS)],
+    amountsTo: WHOLE_DIGITS,
     rules: [onePoint, below('minuend')],
     howToType: 'Write two numbers like 5.2 with - between them, the larger first, one with a point.'
   }),

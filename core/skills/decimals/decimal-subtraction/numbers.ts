@@ -1,11 +1,12 @@
 import type { Columns } from '../../../methods/columns/difference/columns';
+import type { Amounts } from '../../../skill/given/amounts';
 import { decimalsIn, placesOf, unitsAt, wholeDigitsOf } from '../../../numbers/decimal-numerals';
 import { digitAt, toDigits } from '../../../numbers';
 
 export const WHOLE_DIGITS = 5;
 export const MOST_PLACES = 4;
 
-export interface Given {
+export interface Given extends Amounts {
   readonly minuend: string;
   readonly subtrahend: string;
 }

@@ -23,7 +23,10 @@ export function decimalSteps(given: Given, school: School): Step[] {
   return [
     ...padding(numbers),
     ...differenceSteps(columns, school),
-    decimalAcross(columns.top.length - places - 1, places, 'difference')
+    decimalAcross(
+      { highest: columns.top.length - places - 1, places, amounts: given.amounts ?? false },
+      'difference'
+    )
   ];
 }
 

@@ -1,5 +1,5 @@
 import { classItems, spend, type ItemSpace } from '../../../spaces';
-import { forAllPairs, pairAt, type FractionPair } from '../../../methods/fractions/pairs';
+import { forAllPairs, type FractionPair } from '../../../methods/fractions/pairs';
 import type { Wanted } from '../../../skill/request';
 import { lookAtFractions, type Given } from './features';
 
@@ -11,7 +11,7 @@ const settledPairs = forAllPairs(lookAtFractions);
  * the larger one.
  */
 export function items(wanted: Wanted): ItemSpace<Given> {
-  const settled = settledPairs();
+  const { settled, at: pairAt } = settledPairs(wanted.flag('lowest') ?? true);
   // All pairs are looked at before any item is asked for.
   spend(settled.length);
   const { min, max } = wanted.range('largestWhole');

@@ -77,7 +77,6 @@ function vanishes({ numbers: [minuend, subtrahend], regroups }: Look): boolean {
 /** Whether the answer has a whole part and a fraction. */
 export function isMixed(given: Given): boolean {
   const { minuend, subtrahend } = given;
-  const isWhole =
-    minuend.numerator === subtrahend.numerator && minuend.denominator === subtrahend.denominator;
-  return !isWhole && !vanishes(look(given));
+  const areEqual = !needsRegrouping(minuend, subtrahend) && !needsRegrouping(subtrahend, minuend);
+  return !areEqual && !vanishes(look(given));
 }

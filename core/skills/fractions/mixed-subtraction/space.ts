@@ -1,7 +1,7 @@
 import { classItems, spend, type ItemSpace } from '../../../spaces';
 import { LARGEST_WHOLE } from '../../../skill/given/mixed';
 import type { Wanted } from '../../../skill/request';
-import { forAllPairs, pairAt, type FractionPair } from '../../../methods/fractions/pairs';
+import { forAllPairs, type FractionPair } from '../../../methods/fractions/pairs';
 import { lookAtFractions, needsRegrouping, type Given } from './features';
 
 const settledPairs = forAllPairs(lookAtFractions);
@@ -13,7 +13,7 @@ const settledPairs = forAllPairs(lookAtFractions);
  */
 export function items(wanted: Wanted): ItemSpace<Given> {
   const areWanted = WHOLES.map((wholes) => wanted.meets({ ...wholes }));
-  const settled = settledPairs();
+  const { settled, at: pairAt } = settledPairs(wanted.flag('lowest') ?? true);
   // All pairs are looked at before any item is asked for.
   spend(settled.length);
   const range = wanted.range('largestWhole');
