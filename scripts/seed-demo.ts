@@ -8,6 +8,7 @@ import { skillOf, WorkedItem } from '@zealous-quill/core/skill';
 import { partSeed, seededRandom } from '@zealous-quill/core/spaces';
 import { ANSWER, spreadAnswer, stepOf } from '@zealous-quill/core/working';
 import { archiveClasses, setYear } from '../src/lib/server/database/people/archive-classes';
+import { readHouse } from '../src/lib/server/database/papers/default-schemes';
 import { importPupils } from '../src/lib/server/database/people/import-pupils';
 import { listClasses, readClass } from '../src/lib/server/database/people/classes';
 import { openDatabase } from '../src/lib/server/database/base/connection';
@@ -154,7 +155,7 @@ function sit(classId: number, paperId: number, day: string, share: number): void
 /** The spring assessment in two forms, sat by two classes and half marked. */
 async function sitSpring(): Promise<void> {
   const { spring: plan, springName } = plans;
-  const made = assemble(plan, plan.seed ?? 0, await solver());
+  const made = assemble(plan, plan.seed ?? 0, await solver(), readHouse(db));
   if (!made.ok) throw new Error(`seed-demo: the plan gives ${made.error.code}`);
   const exam = examOf(springName, plan, made);
   const id = createExam(db, { ...exam, cover: { ...exam.cover, ...plans.springCover } }, { plan });

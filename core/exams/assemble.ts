@@ -7,6 +7,7 @@ import { conflictsOf, Feasibility, solveStepwise, type PlanConflict } from './co
 import { linesOf, Model, sectionsOf, type Solver } from './model';
 import { arranged } from './arrange';
 import { goalOf } from './goal';
+import { usualHouse, type House } from './paper-part';
 import type { DrawnPart, ExamPart } from './exam-part';
 import { bandOf, bands, type Band, type PartClass } from './part-class';
 
@@ -46,11 +47,21 @@ const LOOSENING_WORK = 20e6;
 const MOST_ROUNDS = 4;
 
 /** Puts a paper together that meets a plan; the same plan, seed and solver give the same paper. */
-export function assemble(plan: Blueprint, seed: number, solver: Solver): Assembled {
+export function assemble(
+  plan: Blueprint,
+  seed: number,
+  solver: Solver,
+  house: House = usualHouse
+): Assembled {
   return (
-    tryWithin(PLAN_WORK, () => assembled(plan, seed, solver)) ??
+    tryWithin(PLAN_WORK, () => assembled(plan, { seed, house }, solver)) ??
     tooHard(linesOf(plan, []).map(({ name }) => name))
   );
+}
+
+interface Asked {
+  readonly seed: number;
+  readonly house: House;
 }
 
 const tooHard = (leaveOut: readonly string[]): Assembled => ({
@@ -58,8 +69,8 @@ const tooHard = (leaveOut: readonly string[]): Assembled => ({
   error: { code: 'too-hard', leaveOut }
 });
 
-function assembled(plan: Blueprint, seed: number, solver: Solver): Assembled {
-  const found = classesOf(plan, seed);
+function assembled(plan: Blueprint, { seed, house }: Asked, solver: Solver): Assembled {
+  const found = classesOf(plan, seed, house);
   if (!found.ok) return found;
   let { classes } = found;
   for (let round = 0; ; round++) {
@@ -79,7 +90,7 @@ function assembled(plan: Blueprint, seed: number, solver: Solver): Assembled {
         ? { ok: false, error: { code: 'impossible', ...first, more } }
         : tooHard(loosening(feasible));
     }
-    const drawn = draw(plan, classes, solved.taken, seed);
+    const drawn = draw(plan, classes, solved.taken, { seed, house });
     if (drawn.ok) {
       const parts = arranged(plan, drawn.parts, seed, sectionsOf(plan));
       return { ok: true, parts, totals: totalsOf(plan, drawn.parts), seed };
@@ -105,7 +116,7 @@ function draw(
   plan: Blueprint,
   classes: readonly PartClass[],
   taken: readonly number[],
-  seed: number
+  { seed, house }: Asked
 ): Drawn {
   const parts: DrawnPart[] = [];
   const used = new Set<string>();
@@ -119,17 +130,22 @@ function draw(
     if (given.length < count) return { ok: false, short: at, found: given.length };
     for (const item of given) {
       used.add(key(own, item));
-      parts.push(partOf(row, own, item, seed));
+      parts.push(partOf(row, own, item, { seed, house }));
     }
   }
   return { ok: true, parts };
 }
 
-function partOf(row: BlueprintRow, own: PartClass, given: unknown, seed: number): DrawnPart {
+function partOf(
+  row: BlueprintRow,
+  own: PartClass,
+  given: unknown,
+  { seed, house }: Asked
+): DrawnPart {
   const { section, skill, school, marks, difficulty, seconds } = own;
   const options =
     row.kind === 'choice' && skill !== null && school !== null
-      ? optionsOf(skillOf(skill), given, school, seed)
+      ? optionsOf(skillOf(skill), given, school, seed, house.style)
       : undefined;
   return {
     ...{ of: own, row: row.id, section, skill, school, given, kind: row.kind },

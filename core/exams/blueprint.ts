@@ -3,7 +3,6 @@ import { controlsSchema } from '../papers';
 import { spreadSchema } from '../papers/paper';
 import { spreadCount } from '../papers/kinds';
 import { findCard } from '../catalogue';
-import { timingSchema } from '../house-style';
 import { LARGEST_SEED } from '../spaces';
 
 /** How a part of an exam is presented. */
@@ -132,9 +131,7 @@ export const blueprintSchema = z
     avoid: z.optional(
       z.array(z.strictObject({ skill: skillId, given: z.unknown() })).check(z.maxLength(2000))
     ),
-    seed: z.optional(z.int().check(...within(0, LARGEST_SEED))),
-    /** How long parts take on paper; the time of working alone where it is not said. */
-    timing: z.optional(timingSchema)
+    seed: z.optional(z.int().check(...within(0, LARGEST_SEED)))
   })
   .check(
     z.refine(({ rows }) => areDifferent(rows.map((row) => row.id)), {

@@ -1,4 +1,3 @@
-import { defaultHouseStyle, workingAlone } from '../house-style';
 import {
   explainEmpty,
   findSkill,
@@ -15,6 +14,7 @@ import { type Blueprint, type BlueprintRow, MOST_PARTS, NO_SECTION } from './blu
 import { optionsOf } from './choice';
 import { controlsFor, drawSome } from './draw-some';
 import { isDear } from './strata';
+import type { House } from './paper-part';
 import type { PartClass } from './part-class';
 import {
   type Asked,
@@ -57,16 +57,17 @@ export interface EmptyRow extends Conflict {
 }
 
 /** Everything that the rows of a plan could be filled with. */
-export function classesOf(plan: Blueprint, seed: number): RowClasses {
-  const classes: PartClass[] = keptClasses(plan);
+export function classesOf(plan: Blueprint, seed: number, house: House): RowClasses {
+  const classes: PartClass[] = keptClasses(plan, house);
+  const said = JSON.stringify(house);
   let isExact = true;
   for (const row of plan.rows) {
     if (row.own) {
       classes.push(ownClass(row));
       continue;
     }
-    for (const asked of requestsOf(plan, row, seed)) {
-      const found = tryWithin(ROW_WORK, () => skillClasses(asked));
+    for (const asked of requestsOf(plan, row, { seed, house })) {
+      const found = tryWithin(ROW_WORK, () => skillClasses(asked, said));
       if (!found) {
         return { ok: false, error: { code: 'too-hard', leaveOut: [`rows.${row.id}.controls`] } };
       }
@@ -78,15 +79,19 @@ export function classesOf(plan: Blueprint, seed: number): RowClasses {
   return { ok: true, classes, isExact };
 }
 
-function requestsOf(plan: Blueprint, row: BlueprintRow, seed: number): Asked[] {
+function requestsOf(
+  plan: Blueprint,
+  row: BlueprintRow,
+  { seed, house }: Pick<Asked, 'seed' | 'house'>
+): Asked[] {
   return row.skills.flatMap((id): Asked[] => {
     const skill = skillOf(id);
     const controls = (row.controls?.[id] ?? {}) as Controls;
     const request = {
-      ...{ row, skill, school: row.school ?? schoolIn(skill, defaultHouseStyle) },
+      ...{ row, skill, school: row.school ?? schoolIn(skill, house.style) },
       patterns: patternsFor(plan, id),
       except: exceptedOf(plan, skill),
-      timing: plan.timing ?? workingAlone
+      house
     };
     // Rows that ask for the same look at the same items.
     const seeded = (part: string) => partSeed(seed, `${id}/${JSON.stringify(controls)}/${part}`);
@@ -114,19 +119,20 @@ const RECENT = 60;
 
 const recent = keepRecent<RowClasses>(RECENT);
 
-function skillClasses(asked: Asked): RowClasses {
-  const { row, skill, school, controls, spread, patterns, except, timing, seed } = asked;
+/** What a row can be filled with; `said` is what the house says, as one text. */
+function skillClasses(asked: Asked, said: string): RowClasses {
+  const { row, skill, school, controls, spread, patterns, except, seed } = asked;
   const { id, section, kind, each } = row;
   const made = [
-    ...[id, section, kind, each, skill.id, school, controls, spread, patterns, timing, seed]
+    ...[id, section, kind, each, skill.id, school, controls, spread, patterns, said, seed]
   ];
-  return recent(JSON.stringify([...made, [...except].sort()]), () => workedOut(asked));
+  return recent(JSON.stringify([...made, [...except].sort()]), () => workedOut(asked, said));
 }
 
 /** What rows that ask for the same items have in common. */
 const recentGroups = keepRecent<Grouped>(RECENT);
 
-function workedOut(asked: Asked): RowClasses {
+function workedOut(asked: Asked, said: string): RowClasses {
   const { row, skill, controls, patterns } = asked;
   const space = itemsUnder(skill, controls);
   if (space.isEmpty) {
@@ -144,7 +150,7 @@ function workedOut(asked: Asked): RowClasses {
     controls,
     kind,
     each,
-    asked.timing,
+    said,
     asked.seed,
     [...asked.except].sort()
   ]);

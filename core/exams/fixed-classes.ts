@@ -1,7 +1,8 @@
-import { defaultHouseStyle, secondsOnPaper, workingAlone } from '../house-style';
+import { secondsOnPaper } from '../house-style';
 import { schoolIn, skillOf } from '../skill';
 import { difficultyOf, secondsOf } from '../skill/prediction';
 import { type Blueprint, type BlueprintRow, MOST_PARTS, NO_SECTION } from './blueprint';
+import type { House } from './paper-part';
 import type { PartClass } from './part-class';
 import { type Asked, marksOf } from './item-groups';
 import { shownOn, spreadOf, patternsFor } from './row-facts';
@@ -17,20 +18,20 @@ export function ownClass(row: BlueprintRow): PartClass {
 }
 
 /** The parts that are kept, each a class of its own that must be on the paper. */
-export function keptClasses(plan: Blueprint): PartClass[] {
+export function keptClasses(plan: Blueprint, house: House): PartClass[] {
   return (plan.keep ?? []).map(({ row: id, skill: name, school: own, given }) => {
     const row = plan.rows.find((one) => one.id === id)!;
     const skill = skillOf(name);
-    const school = own ?? row.school ?? schoolIn(skill, defaultHouseStyle);
+    const school = own ?? row.school ?? schoolIn(skill, house.style);
     const features = skill.measure(given);
-    const asked = { row, skill, school } as Asked;
+    const asked = { row, skill, school, house } as Asked;
     return {
       ...{ row: id, section: row.section ?? NO_SECTION, skill: name, school },
       marks: marksOf(asked, given)!,
       difficulty: Math.round(100 * difficultyOf(skill.weights, features)),
       seconds: secondsOnPaper(
         { ...row, seconds: secondsOf(skill.weights, features) },
-        plan.timing ?? workingAlone
+        house.style.timing
       ),
       patterns: shownOn(skill, given, school, patternsFor(plan, name)),
       spread: spreadOf(row, features),

@@ -41,6 +41,8 @@ export {
   type PartContext,
   type PartFacts,
   type PartSnapshot,
+  usualHouse,
+  type House,
   type StepGroup
 } from './paper-part';
 export { examOutline, type ExamOutline, type OutlinedPart } from './outline';

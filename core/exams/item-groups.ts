@@ -1,9 +1,10 @@
-import { secondsOnPaper, type Timing } from '../house-style';
+import { secondsOnPaper } from '../house-style';
 import { availableMarks } from '../schemes';
 import { type Controls, type Skill } from '../skill';
 import { difficultyOf, secondsOf } from '../skill/prediction';
 import { type ItemSpace, type Told } from '../spaces';
 import { type BlueprintRow } from './blueprint';
+import { schemeOfPart, type House } from './paper-part';
 import { controlsFor, drawSome } from './draw-some';
 import { spreadItems } from './strata';
 
@@ -23,7 +24,7 @@ export interface Asked {
   readonly patterns: readonly string[];
   readonly except: ReadonlySet<string>;
   readonly seed: number;
-  readonly timing: Timing;
+  readonly house: House;
 }
 
 /** Combinations of the features that marks, difficulty and time depend on, which come to the same. */
@@ -54,14 +55,14 @@ export function sampledGroups(asked: Asked): Grouped {
 /** The group of what is worth so many marks and as hard and long as its features say; a new one if there is none. */
 function groupFor(
   groups: Map<string, Group>,
-  { row, skill, timing }: Asked,
+  { row, skill, house }: Asked,
   told: Told,
   marks: number
 ): Group {
   const difficulty = Math.round(100 * difficultyOf(skill.weights, told));
   const seconds = secondsOnPaper(
     { kind: row.kind, seconds: secondsOf(skill.weights, told) },
-    timing
+    house.style.timing
   );
   const key = [marks, difficulty, seconds].join();
   const group = groups.get(key) ?? { marks, difficulty, seconds, combinations: [], met: [] };
@@ -105,11 +106,12 @@ export function groupsOf(asked: Asked, space: ItemSpace<unknown>): Grouped {
 }
 
 /** Marks of an item in a row; undefined if there is no item. */
-export function marksOf({ row, skill, school }: Asked, given: unknown): number | undefined {
+export function marksOf(
+  { row: { kind, each }, skill, school, house }: Asked,
+  given: unknown
+): number | undefined {
   if (given === undefined) return undefined;
-  if (row.each !== undefined) return row.each;
-  if (row.kind === 'bare' || row.kind === 'choice') return 1;
-  return availableMarks(skill.scheme(given, school));
+  return each ?? availableMarks(schemeOfPart({ kind, skill: skill.id, school, given }, house));
 }
 
 const toldKey = (skill: Skill, told: Told) =>

@@ -1,4 +1,4 @@
-import { secondsOnPaper, type HouseStyle } from '../house-style';
+import { defaultHouseStyle, secondsOnPaper, workingAlone, type HouseStyle } from '../house-style';
 import { ALL_STEPS, independent, schemeOf, availableMarks, type Scheme } from '../schemes';
 import { snapshotOf, type ItemFacts, type Snapshot } from '../papers';
 import { secondsOf, skillOf, WorkedItem } from '../skill';
@@ -10,11 +10,21 @@ import type { AnswerSpace, Exam, PaperPart } from './exam-schema';
 /** The schemes of a department that take the place of the usual ones, by {@link schemeKey}. */
 export type DefaultSchemes = Readonly<Record<string, Scheme>>;
 
-/** What else than its item decides how a part is worked out. */
-export interface PartContext {
-  readonly seed: number;
+/** What a department says of parts: how they are worked and written, how long they take, what they are worth. */
+export interface House {
   readonly style: HouseStyle;
   readonly defaults: DefaultSchemes;
+}
+
+/** The house of those who say nothing: parts take the time of working alone. */
+export const usualHouse: House = {
+  style: { ...defaultHouseStyle, timing: workingAlone },
+  defaults: {}
+};
+
+/** What else than its item decides how a part is worked out. */
+export interface PartContext extends House {
+  readonly seed: number;
 }
 
 export const schemeKey = (skill: string, kind: PartKind) => `${skill}/${kind}`;
@@ -31,7 +41,7 @@ export function schemeOfPart(
     given,
     scheme
   }: Pick<PaperPart, 'kind' | 'skill' | 'school' | 'given' | 'scheme'>,
-  { style, defaults }: Omit<PartContext, 'seed'>
+  { style, defaults }: House
 ): Scheme {
   const chosen = scheme ?? defaults[schemeKey(skill, kind)];
   if (chosen) return chosen;
@@ -81,18 +91,18 @@ export function partFacts(part: PaperPart, context: PartContext): PartFacts {
 /** What a list shows of an exam, without working any of its parts out: marks, and seconds as predicted. */
 export function partTotals(
   parts: readonly PaperPart[],
-  context: Omit<PartContext, 'seed'>
+  house: House
 ): { readonly marks: number; readonly seconds: number } {
   return parts.reduce(
     (sum, part) => {
       const { weights, measure } = skillOf(part.skill);
       return {
-        marks: sum.marks + availableMarks(schemeOfPart(part, context)),
+        marks: sum.marks + availableMarks(schemeOfPart(part, house)),
         seconds:
           sum.seconds +
           secondsOnPaper(
             { ...part, seconds: secondsOf(weights, measure(part.given)) },
-            context.style.timing
+            house.style.timing
           )
       };
     },

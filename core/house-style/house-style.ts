@@ -15,6 +15,7 @@ export const defaultHouseStyle: HouseStyle = {
   headings: 'letters',
   methods: {},
   fractionAnswers: 'mixed',
+  simplestForm: 'asked',
   verb: 'factorise',
   blankPlaces: 'filled',
   trailingZeros: 'ignored',

@@ -43,6 +43,8 @@ export const houseStyleSchema = z.strictObject({
   ),
   /** Answers of fractions above 1: mixed numbers, or improper fractions as well. */
   fractionAnswers: z._default(z.enum(['mixed', 'either']), 'mixed'),
+  /** Whether answers of fractions are asked for in simplest form. */
+  simplestForm: z._default(z.enum(['asked', 'open']), 'asked'),
   verb: z._default(z.enum(['factorise', 'factor']), 'factorise'),
   /** Zeros put where a number has no decimal, in columns; and whether zeros at the end of an answer are spoken of. */
   blankPlaces: z._default(z.enum(['filled', 'open']), 'filled'),

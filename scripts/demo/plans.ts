@@ -291,7 +291,7 @@ export const springCover = {
 /** Forty marks of eight skills, as the department assesses them in spring. */
 export const spring: Blueprint = blueprintSchema.parse({
   total: 40,
-  minutes: { max: 30 },
+  minutes: { max: 50 },
   difficulty: { easy: { min: 0.3, max: 0.6 }, hard: { max: 0.3 } },
   rising: true,
   seed: 8,

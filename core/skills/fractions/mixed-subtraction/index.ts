@@ -1,5 +1,5 @@
 import { defineSkill, rung } from '../../../skill/define';
-import { mixedScheme, simplestForm } from '../../../methods/fractions/answer';
+import { fractionPrompt, mixedScheme } from '../../../methods/fractions/answer';
 import { mixedDifference } from '../../../skill/given/mixed';
 import { card } from './card';
 import { errorPatterns } from './errors';
@@ -49,7 +49,7 @@ export const skill = defineSkill({
   },
   marksTell: ['relation', 'simplifies', 'wholeMinuend'],
   patterns: errorPatterns,
-  prompt: (line, style, given) => `Work out ${line} ${simplestForm(style, isMixed(given))}.`,
+  prompt: (line, style, given) => fractionPrompt(line, style, isMixed(given)),
   difficulty: {
     constant: -1.5,
     relation: { multiple: 0.5, 'shared-factor': 1, coprime: 0.9 },

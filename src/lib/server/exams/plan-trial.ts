@@ -2,10 +2,12 @@ import {
   lineWords,
   type AssemblyError,
   type Blueprint,
-  type ExamPart
+  type ExamPart,
+  type House
 } from '@zealous-quill/core/exams';
-import { writeText, type HouseStyle, type Timing } from '@zealous-quill/core/house-style';
+import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
 import { findCard } from '@zealous-quill/core/catalogue';
+import type { AssemblyAsked } from '$lib/server/jobs/tasks';
 import type { Reply } from '$lib/contract/replies';
 import { findSkill, skillOf } from '@zealous-quill/core/skill';
 
@@ -26,14 +28,15 @@ export function shownParts(parts: readonly ExamPart[], style: HouseStyle): Shown
   }));
 }
 
-/** What is asked of the assembly where some items must not be drawn, and parts take as long as the department says. */
+/** What is asked of the assembly of a house where some items must not be drawn. */
 export function askedOf(
   plan: Blueprint,
-  { avoid, timing }: { avoid: NonNullable<Blueprint['avoid']>; timing: Timing }
-): { plan: Blueprint; seed: number } {
+  { avoid, house }: { avoid: NonNullable<Blueprint['avoid']>; house: House }
+): AssemblyAsked {
   return {
-    plan: { ...plan, timing, avoid: [...(plan.avoid ?? []), ...avoid] },
-    seed: plan.seed ?? 0
+    plan: { ...plan, avoid: [...(plan.avoid ?? []), ...avoid] },
+    seed: plan.seed ?? 0,
+    house
   };
 }
 

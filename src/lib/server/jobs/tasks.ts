@@ -7,6 +7,7 @@ import {
   type FormsAsked,
   examSnapshots,
   type FormSnapshot,
+  type House,
   type SnapshotsAsked
 } from '@zealous-quill/core/exams';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
@@ -60,6 +61,13 @@ type Drawn =
 interface QuickAskedOf extends QuickAsked {
   readonly skill: string;
   readonly style: HouseStyle;
+}
+
+export interface AssemblyAsked {
+  readonly plan: Blueprint;
+  readonly seed: number;
+  /** Of the department; the usual one for others. */
+  readonly house?: House;
 }
 
 interface SuitingAsked {
@@ -161,8 +169,8 @@ export const tasks = {
   ),
 
   /** An exam that meets a plan, or why there is none. */
-  assemble: async ({ plan, seed }: { plan: Blueprint; seed: number }): Promise<Assembled> =>
-    assemble(plan, seed, await solver()),
+  assemble: async ({ plan, seed, house }: AssemblyAsked): Promise<Assembled> =>
+    assemble(plan, seed, await solver(), house),
 
   /** Equivalent forms of the parts of a paper, or the parts that ask for too much. */
   forms: (asked: FormsAsked): Forms => formsOf(asked),

@@ -112,6 +112,10 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
         ['ignored', 'say nothing of them'],
         ['noted', 'are noted']
       ]),
+      choice('simplestForm', 'Answers in simplest form are', [
+        ['asked', 'asked for'],
+        ['open', 'not asked for']
+      ]),
       choice('fractionAnswers', 'Fractions above 1 are answered as', [
         ['mixed', 'mixed numbers'],
         ['either', 'mixed or improper']

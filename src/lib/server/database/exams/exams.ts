@@ -13,7 +13,7 @@ import type { PaperProblem } from '@zealous-quill/core/papers';
 import { and, eq, isNull, ne } from 'drizzle-orm';
 import { change, logWork } from '../base/change';
 import type { Db, Reader, Writer } from '../base/db';
-import { readDefaultSchemes } from '../papers/default-schemes';
+import { readDefaultSchemes, readHouse } from '../papers/default-schemes';
 import { keepForms } from './forms';
 import { keptStyle, readHouseStyle } from '../papers/house-style';
 import { readPlanOf, type PlanFor } from '../papers/plans';
@@ -182,8 +182,7 @@ export function factsOfExam(
 /** Keeps beside the paper what lists show of it. */
 function countUp(db: Writer, paperId: number, exam: Exam): void {
   const all = partsIn(exam);
-  const context = { style: readHouseStyle(db), defaults: readDefaultSchemes(db) };
-  const { marks, seconds } = partTotals(all, context);
+  const { marks, seconds } = partTotals(all, readHouse(db));
   const values = { itemCount: all.length, marks, minutes: Math.ceil(seconds / 60) };
   db.update(papers).set(values).where(eq(papers.id, paperId)).run();
 }

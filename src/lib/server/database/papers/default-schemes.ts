@@ -1,4 +1,9 @@
-import { schemeKey, type DefaultSchemes, type PaperPart } from '@zealous-quill/core/exams';
+import {
+  schemeKey,
+  type DefaultSchemes,
+  type House,
+  type PaperPart
+} from '@zealous-quill/core/exams';
 import { schemeSchema, type Scheme } from '@zealous-quill/core/schemes';
 import { findCard } from '@zealous-quill/core/catalogue';
 import { and, eq } from 'drizzle-orm';
@@ -6,6 +11,7 @@ import { wasOf } from '../base/was';
 import { change } from '../base/change';
 import type { Db, Reader } from '../base/db';
 import { defaultSchemes } from '../base/schema';
+import { readHouseStyle } from './house-style';
 
 /** How the department marks parts of a skill and kind, where it has said so. */
 export function readDefaultSchemes(db: Reader): DefaultSchemes {
@@ -16,6 +22,11 @@ export function readDefaultSchemes(db: Reader): DefaultSchemes {
       return read.success ? [[schemeKey(skill, kind as PaperPart['kind']), read.data]] : [];
     })
   );
+}
+
+/** What the department says of parts: its house style, and how it marks them. */
+export function readHouse(db: Reader): House {
+  return { style: readHouseStyle(db), defaults: readDefaultSchemes(db) };
 }
 
 /** A scheme of the department in a few words. */

@@ -2,6 +2,7 @@ import { db } from '$lib/server/database/base/connection';
 import { listClasses } from '$lib/server/database/people/classes';
 import { createExam } from '$lib/server/database/exams/exams';
 import { toAvoid } from '$lib/server/database/sittings/exposure';
+import { readHouse } from '$lib/server/database/papers/default-schemes';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { readPlan } from '$lib/server/database/papers/plans';
 import { idOf } from '$lib/server/http/form-fields';
@@ -54,8 +55,7 @@ export const actions: Actions = {
     if ([...planProblems(plan)].length > 0) {
       return fail(422, { problem: 'A row of this plan cannot be read any more. Choose it anew.' });
     }
-    const { timing } = readHouseStyle(db());
-    const asked = askedOf(plan, { avoid: toAvoid(db(), unmet), timing });
+    const asked = askedOf(plan, { avoid: toAvoid(db(), unmet), house: readHouse(db()) });
     const done = await whileHere(event, (signal) => run('assemble', asked, { signal }));
     if (!done.ok) {
       return fail(undoneStatus(done.error), { problem: undoneWords[done.error.code] });

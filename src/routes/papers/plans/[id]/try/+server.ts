@@ -5,7 +5,7 @@ import { invalid, post, reply } from '$lib/server/http/reply';
 import { machineUndone } from '$lib/server/api/undone';
 import { db } from '$lib/server/database/base/connection';
 import { toAvoid } from '$lib/server/database/sittings/exposure';
-import { readHouseStyle } from '$lib/server/database/papers/house-style';
+import { readHouse } from '$lib/server/database/papers/default-schemes';
 import { unmetSchema } from '$lib/server/database/papers/plans';
 import { askedOf, shownParts, whyUnmet } from '$lib/server/exams/plan-trial';
 import { run } from '$lib/server/jobs/pool';
@@ -19,8 +19,8 @@ export const POST: RequestHandler = ({ request }) =>
   post(tried, async ({ plan, unmet }) => {
     const problems = [...planProblems(plan)];
     if (problems.length > 0) return invalid(problems);
-    const style = readHouseStyle(db());
-    const asked = askedOf(plan, { avoid: toAvoid(db(), unmet), timing: style.timing });
+    const house = readHouse(db());
+    const asked = askedOf(plan, { avoid: toAvoid(db(), unmet), house });
     const done = await run('assemble', asked, {
       signal: request.signal
     });
@@ -30,7 +30,7 @@ export const POST: RequestHandler = ({ request }) =>
     const { parts, totals } = result;
     return reply<Reply<'tried'>>({
       ok: true,
-      parts: shownParts(parts, style),
+      parts: shownParts(parts, house.style),
       totals
     });
   })({ request });
