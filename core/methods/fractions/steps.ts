@@ -1,6 +1,6 @@
 import { areUnlike } from './pairs';
 import type { MixedGiven } from '../../skill/given/mixed';
-import { gcd, mixedForm, mixedNumber, type Mixed, type Value } from '../../numbers';
+import { gcd, mixedForm, mixedNumber, printMixed, type Mixed, type Value } from '../../numbers';
 import {
   ANSWER,
   step,
@@ -110,6 +110,7 @@ export function readFrom(
 function endSteps(right: Mixed, { uses, read }: Raw, says: Step['says']): Step[] {
   const common = gcd(right.numerator, right.denominator);
   const isSilent = right.numerator === 0n || common === 1n;
+  const soFar = right.whole > 0n ? `So far that is ${printMixed(right)}. ` : '';
   const simplified = (part: 'numerator' | 'denominator', sentence: Step['says']) =>
     stepOn(
       `simplified.${part}`,
@@ -131,7 +132,7 @@ function endSteps(right: Mixed, { uses, read }: Raw, says: Step['says']): Step[]
     simplified(
       'numerator',
       ({ value }) =>
-        `${right.numerator}/${right.denominator} is not in its simplest form. Divide both numbers by ${common}: ${right.numerator} ÷ ${common} = ${value}.`
+        `${soFar}${right.numerator}/${right.denominator} is not in its simplest form. Divide both numbers by ${common}: ${right.numerator} ÷ ${common} = ${value}.`
     ),
     simplified(
       'denominator',

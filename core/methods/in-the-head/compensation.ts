@@ -13,6 +13,7 @@ import { accuracy, method, schemeOf } from '../../schemes';
 import { pattern } from '../../skill/define';
 import { count, flag, oneOf } from '../../skill/feature';
 import { isBeside, nearMultiple, nearWords, type NearMultiple } from './near-multiple';
+import { joined } from './joined';
 import { inTheHead } from './prompt';
 
 export interface Given {
@@ -70,7 +71,10 @@ function compensation({ sign, landing }: Direction) {
       }),
       step(ANSWER, [landing, 'adjustment'], (landed, more) => landed + more, {
         reading,
-        says: ({ value, write }) => `So ${write(start)} ${mark} ${write(change)} = ${value}.`
+        says: ({ value, of, write }) =>
+          of('adjustment') === '0'
+            ? `So ${write(start)} ${mark} ${write(change)} = ${value}.`
+            : `${joined(of(landing), of('adjustment'))} = ${value}.`
       })
     ];
   };

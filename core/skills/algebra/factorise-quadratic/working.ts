@@ -126,7 +126,7 @@ function pairSteps(split: Splitting): Step[] {
       isChoice: true,
       says({ value, of }) {
         const [one, other] = value.split(/[,;] /).map(bracketed);
-        const [product, sum] = [bracketed(of('product')), bracketed(of('sum'))];
+        const [product, sum] = [of('product'), of('sum')];
         return `${one} × ${other} = ${product} and ${one} + ${other} = ${sum}.`;
       }
     })

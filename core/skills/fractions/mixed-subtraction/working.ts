@@ -139,7 +139,13 @@ function apart({ minuend, subtrahend }: Exact): Own {
     stepOn('combined', parts, {
       reading: mixedNumber,
       label: 'Put together',
-      says: ({ value }) => `Put together that is ${value}.`
+      says: ({ value, of }) => {
+        const [whole, top] = [of('whole'), of('fraction.numerator')];
+        const over = of('common.denominator');
+        return top.startsWith('−')
+          ? `Put together: ${whole} − ${top.slice(1)}/${over} = ${value}.`
+          : `Put together that is ${value}.`;
+      }
     })
   ];
   return {

@@ -108,8 +108,8 @@ function ninesAndTen(item: Given) {
       label: 'First digit',
       says: ({ value, write }) =>
         isUnderHead(look)
-          ? `All digits below are 0, so the first digit is ${write(`${headOf(look)} - ${digits[places]}`)} = ${value}.`
-          : `The first digit gives 1 to the digits below: ${write(`${headOf(look)} - 1`)}${digits[places]! > 0 ? write(` - ${digits[places]}`) : ''} = ${value}.`
+          ? `All digits after it are 0, so the first digit is ${write(`${headOf(look)} - ${digits[places]}`)} = ${value}.`
+          : `The first digit gives 1 to the digits after it: ${write(`${headOf(look)} - 1`)}${digits[places]! > 0 ? write(` - ${digits[places]}`) : ''} = ${value}.`
     }),
     ...below,
     answerAcross(places, 10, 'digit', 'complement')

@@ -14,6 +14,7 @@ import {
   writtenOn,
   suitingDistance
 } from '../../../methods/in-the-head/near-base';
+import { joined } from '../../../methods/in-the-head/joined';
 import { fromBase } from '../../../methods/in-the-head/prompt';
 import { card } from './card';
 import { given, isItem, type Given } from './numbers';
@@ -106,7 +107,7 @@ function deviations({ left, right, base }: Given) {
     }),
     step(ANSWER, ['scaled', 'product'], (scaled, product) => scaled + product, {
       reading: signedNumber,
-      says: ({ value, write }) => `Together: ${write(`${one} x ${other}`)} = ${value}.`
+      says: ({ value, of }) => `Together: ${joined(of('scaled'), of('product'))} = ${value}.`
     })
   ];
 }
