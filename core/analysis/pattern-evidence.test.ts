@@ -171,3 +171,17 @@ test('what nothing explains is told as an unknown error, and points at its items
   ]);
   assert.ok(careless.unknown[0]!.probability < 0.5);
 });
+
+test('of forty patterns in one company the one that shows is found, whichever it is', () => {
+  const couldShow = Array.from({ length: 40 }, (_, at) => `p${at}`);
+  const right: Observation = { couldShow, didShow: [], right: true };
+  for (const held of ['p0', 'p31', 'p32', 'p39']) {
+    const shows: Observation = { couldShow, didShow: [held], right: false };
+    const evidence = patternEvidence([shows, shows, right, shows, shows, shows]);
+    assert.deepEqual(
+      likelyPatterns(evidence).map(({ pattern }) => pattern),
+      [held]
+    );
+    assert.ok(evidence.every(({ probability }) => probability >= 0 && probability <= 1));
+  }
+});

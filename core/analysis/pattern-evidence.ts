@@ -38,11 +38,14 @@ export interface PupilEvidence {
   readonly unknown: readonly UnknownError[];
 }
 
+/** Patterns that are weighed against each other: a bit each of a number of 32 bits, one of which is the sign. */
+const MOST_WEIGHED = 30;
+
 /**
  * For each pattern that could have shown: on how many items it could and did, and by Bayes' rule how probable it
  * is that the pupil holds it, weighed against the other patterns, carelessness, and an error nobody has described.
  * A pattern that only shows where a likelier one does is so not found beside it; two that always show together
- * share what there is.
+ * share what there is. Of more than thirty that can show on the same items the least seen are taken for not held.
  */
 export function pupilEvidence(
   observations: readonly Observation[],
@@ -52,8 +55,13 @@ export function pupilEvidence(
   const probability = new Map<string, number>();
   const unknown: UnknownError[] = [];
   for (const group of groupsOfPatterns(patterns, observations)) {
-    const { held, unknown: chance } = posterior(group.length, countsOf(group, observations), model);
-    group.forEach((pattern, place) => probability.set(pattern, held[place]!));
+    const weighed = mostSeen(group, observations);
+    const { held, unknown: chance } = posterior(
+      weighed.length,
+      countsOf(weighed, observations),
+      model
+    );
+    for (const pattern of group) probability.set(pattern, held[weighed.indexOf(pattern)] ?? 0);
     unknown.push({ probability: chance, items: unexplained(group, observations) });
   }
   return {
@@ -92,6 +100,19 @@ function groupsOfPatterns(
     }
   }
   return found;
+}
+
+/** The patterns of a group that are weighed against each other: those that showed most often, then could most often. */
+function mostSeen(group: readonly string[], observations: readonly Observation[]): string[] {
+  const counted = group.map((pattern) => ({
+    pattern,
+    did: observations.filter(({ didShow }) => didShow.includes(pattern)).length,
+    could: observations.filter(({ couldShow }) => couldShow.includes(pattern)).length
+  }));
+  return counted
+    .sort((one, other) => other.did - one.did || other.could - one.could)
+    .slice(0, MOST_WEIGHED)
+    .map(({ pattern }) => pattern);
 }
 
 function outcomeOf({ didShow, right }: Observation): Outcome {

@@ -18,6 +18,7 @@ export {
 } from './words';
 export { simulate, type SimulatedPupil, type SimulatedScript } from './simulate';
 export { markItem, unknownSteps, type MarkedItem, type MarkedStep } from './mark-item';
+export { carriesEvidence } from './carries-evidence';
 export { readAs, type Working } from './readings';
 export type { Verdict } from './step-reading';
 export type { Because, MarkLine } from './marks';

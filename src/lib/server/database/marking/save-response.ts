@@ -1,4 +1,5 @@
 import {
+  carriesEvidence,
   markItem,
   unknownSteps,
   type MarkedItem,
@@ -118,15 +119,15 @@ function givenFit({ scheme }: Sat, given: GivenMarks): boolean {
 export function outcomeOf(
   item: WorkedItem,
   marked: MarkedItem,
-  { given, attempt, working }: Response,
+  response: Response,
   options: readonly Option[] | undefined
 ): Outcome {
+  const { given, working } = response;
   const awarded = marked.marks.lines.reduce(
     (sum, line) => sum + (given[line.id]?.given ?? line.awarded),
     0
   );
-  // A blank carries no evidence, nor does a method with other steps.
-  const isEvidence = attempt !== 'another-method' && Object.keys(working).length > 0;
+  const isEvidence = carriesEvidence(marked, response);
   const shown = isEvidence ? marked.diagnosis.flatMap(({ patterns }) => patterns) : [];
   const keyOf = (id: string) => patternKey(item.skill.id, id);
   const chosen = options?.find(({ text }) => text === working[ANSWER]);
