@@ -17,6 +17,8 @@ export interface Outcome {
   readonly didShow: readonly string[];
   /** An option of a choice was taken that a slip gives. */
   readonly isSlip?: boolean;
+  /** The answer has the right value in another form than was asked for, and earned nothing. */
+  readonly missesForm?: boolean;
   readonly flags: readonly string[];
 }
 

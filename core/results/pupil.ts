@@ -81,11 +81,11 @@ const evidenceOf = (observations: readonly Observation[]): PupilEvidence =>
   keptEvidence(JSON.stringify(observations), () => pupilEvidence(observations));
 
 const observationsOf = (marked: readonly MarkedOutcome[]): Observation[] =>
-  marked.map(({ couldShow, didShow, verdict, isSlip }) => ({
+  marked.map(({ couldShow, didShow, verdict, isSlip, missesForm = false }) => ({
     ...{ couldShow, didShow },
     // Of an option that was picked it is said whether a slip gives it.
     ...(isSlip !== undefined && { isPicked: true }),
-    right: verdict === 'correct'
+    right: verdict === 'correct' && !missesForm
   }));
 
 /** The places of the parts at which something unknown goes wrong steadily; none if nothing does. */

@@ -248,3 +248,14 @@ test('where no pattern stands out, practice is in the skills of which least was 
   const found = results(parts, [script(1, [null, null])]);
   assert.deepEqual(needsOf(found, found.pupils), []);
 });
+
+test('answers that are left in another form throughout are told as something that goes wrong steadily', () => {
+  const parts = [1, 2, 3, 4, 5, 6].map((number) => part(number, 2));
+  const unfinished = { ...outcome(0, 2, [DROPPED]), verdict: 'correct' };
+  const of = (missesForm: boolean) => {
+    const outcomes = parts.map(() => ({ ...unfinished, ...(missesForm && { missesForm }) }));
+    return results(parts, [script(1, outcomes)]).pupils[0]!.unknown;
+  };
+  assert.deepEqual(of(true), ['1', '2', '3', '4', '5', '6']);
+  assert.deepEqual(of(false), []);
+});

@@ -147,9 +147,13 @@ export function outcomeOf(
           couldShow: isEvidence ? item.couldShow().map(keyOf) : [],
           didShow: [...new Set(shown)].map(keyOf)
         }),
+    ...(missesForm(marked) && { missesForm: true }),
     flags: [...marked.flags]
   };
 }
+
+const missesForm = ({ answer, marks }: MarkedItem) =>
+  answer.verdict === 'correct' && answer.form.length > 0 && marks.awarded === 0;
 
 function writeEntries(db: Writer, responseId: number, working: Working): void {
   db.delete(entries).where(eq(entries.responseId, responseId)).run();
