@@ -159,7 +159,7 @@ async function sitSpring(): Promise<void> {
   if (!made.ok) throw new Error(`seed-demo: the plan gives ${made.error.code}`);
   const exam = examOf(springName, plan, made);
   const id = createExam(db, { ...exam, cover: { ...exam.cover, ...plans.springCover } }, { plan });
-  const varying = varyingParts(exam);
+  const varying = varyingParts(exam, plan);
   const { forms } = formsOf({
     parts: varying.map(({ asked }) => asked),
     ...{ count: 1, seed: partSeed(exam.seed, 'forms/letter'), avoid: [] }

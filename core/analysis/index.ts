@@ -1,4 +1,4 @@
-export { likelyPatterns } from './likely';
+export { certaintyOf, likelyPatterns } from './likely';
 export { defaultEvidenceModel, type EvidenceModel } from './evidence-model';
 export {
   patternEvidence,

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { likelyPatterns } from './likely';
+import { certaintyOf, likelyPatterns } from './likely';
 import type { PatternEvidence } from './pattern-evidence';
 
 const seen = (pattern: string, more: Partial<PatternEvidence> = {}): PatternEvidence => ({
@@ -36,4 +36,15 @@ test('one that was seen once, explains less than three fifths of what is wrong, 
   assert.deepEqual(named(seen('leaves', { did: 3, against: 3 })), []);
   assert.deepEqual(named(seen('followed', { did: 2, right: 3 })), ['followed']);
   assert.deepEqual(named(seen('forgotten', { did: 2, right: 4 })), []);
+});
+
+test('what leaves over a fifth unexplained is never all but certain', () => {
+  const sure = seen('p', { did: 8, against: 2, probability: 0.999 });
+  const loose = seen('q', { did: 7, against: 2, probability: 0.999 });
+  assert.deepEqual([certaintyOf(sure), certaintyOf(loose)], [0.999, 0.99]);
+  assert.deepEqual(
+    likelyPatterns([sure, loose]).map(({ probability }) => probability),
+    [0.999, 0.99]
+  );
+  assert.equal(certaintyOf(seen('r', { did: 3, against: 2, probability: 0.7 })), 0.7);
 });

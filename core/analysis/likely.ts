@@ -27,5 +27,16 @@ export function likelyPatterns(evidence: readonly PatternEvidence[]): PatternEvi
         did >= EXPLAINS * (did + against) &&
         did >= FOLLOWED * (did + against + right)
     )
-    .sort((one, other) => other.probability - one.probability);
+    .sort((one, other) => other.probability - one.probability)
+    .map((one) => ({ ...one, probability: certaintyOf(one) }));
+}
+
+/** Share it must have of what it explains and what nothing explains, to be spoken of as all but certain. */
+const SURELY_EXPLAINS = 0.8;
+const ALL_BUT_CERTAIN = 0.99;
+
+/** How sure is said to be what the items make us: never all but certain of what leaves much unexplained. */
+export function certaintyOf({ probability, did, against }: PatternEvidence): number {
+  const isExplained = did >= SURELY_EXPLAINS * (did + against);
+  return isExplained ? probability : Math.min(probability, ALL_BUT_CERTAIN);
 }

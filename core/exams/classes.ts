@@ -11,12 +11,13 @@ import {
 } from '../skill';
 import { partSeed, keepRecent, tryWithin, type ItemSpace } from '../spaces';
 import { type Blueprint, type BlueprintRow, MOST_PARTS, NO_SECTION } from './blueprint';
-import { optionsOf } from './choice';
 import { controlsFor, drawSome } from './draw-some';
 import { isDear } from './strata';
 import type { House } from './paper-part';
 import type { PartClass } from './part-class';
 import {
+  optionsIn,
+  shownAmong,
   type Asked,
   type Group,
   type Grouped,
@@ -28,7 +29,7 @@ import {
   DRAWN_APART
 } from './item-groups';
 import { ownClass, keptClasses } from './fixed-classes';
-import { shownOn, patternsFor } from './row-facts';
+import { patternsFor } from './row-facts';
 
 /** Work of finding out what the items of one skill in a row are worth. */
 const ROW_WORK = 20e6;
@@ -58,7 +59,7 @@ export interface EmptyRow extends Conflict {
 
 /** Everything that the rows of a plan could be filled with. */
 export function classesOf(plan: Blueprint, seed: number, house: House): RowClasses {
-  const classes: PartClass[] = keptClasses(plan, house);
+  const classes: PartClass[] = keptClasses(plan, { seed, house });
   const said = JSON.stringify(house);
   let isExact = true;
   for (const row of plan.rows) {
@@ -105,13 +106,10 @@ function requestsOf(
   });
 }
 
-/** The items of a skill that may not be drawn: those that are kept already, and those to avoid. */
+/** The items of a skill that may not be drawn: those that are kept already, those to avoid, and degenerate ones. */
 function exceptedOf({ avoid = [], keep = [] }: Blueprint, skill: Skill): Set<string> {
-  return new Set(
-    [...avoid, ...keep]
-      .filter((one) => one.skill === skill.id)
-      .map(({ given }) => skill.itemKey(given))
-  );
+  const named = [...avoid, ...keep].filter((one) => one.skill === skill.id);
+  return new Set([...skill.degenerate, ...named.map(({ given }) => skill.itemKey(given))]);
 }
 
 /** A plan is changed line by line, and its rows are mostly what they were. */
@@ -216,7 +214,7 @@ function openClass(asked: Asked, group: Group, most: number): PartClass {
 
 /** Classes of items that were worked: by the patterns that show, and for a choice those that have options. */
 function workedClasses(asked: Asked, group: Group, budget: { left: number }): PartClass[] {
-  const { row, skill, school, controls, patterns, except, seed } = asked;
+  const { row, skill, controls, patterns, except, seed } = asked;
   const { combinations, met } = group;
   const items = distinct(skill, met).slice(0, WORKED);
   if (items.length < FEW && budget.left > 0 && combinations.length > 0) {
@@ -228,9 +226,8 @@ function workedClasses(asked: Asked, group: Group, budget: { left: number }): Pa
   }
   const byShown = new Map<string, unknown[]>();
   for (const given of items) {
-    if (row.kind === 'choice' && !optionsOf(skill, given, school, seed)) continue;
-    const shown = patterns.length === 0 ? [] : shownOn(skill, given, school, patterns);
-    const key = shown.join();
+    if (row.kind === 'choice' && !optionsIn(asked, given)) continue;
+    const key = shownAmong(asked, given, patterns).join();
     byShown.set(key, [...(byShown.get(key) ?? []), given]);
   }
   return [...byShown].map(([key, own]) =>

@@ -1,5 +1,6 @@
 import { OWN_QUESTION } from '../catalogue';
-import { skillOf } from '../skill';
+import { skillOf, type Controls } from '../skill';
+import type { Blueprint } from './blueprint';
 import type { Exam, PaperPart } from './exam-schema';
 import { partsIn } from './parts-in';
 import { withPart } from './exam';
@@ -27,13 +28,19 @@ export function examOnForm(exam: Exam, { given }: Pick<ExamForm, 'given'>): Exam
   );
 }
 
-/** The parts of an exam whose numbers can vary, as {@link formsOf} is asked for them. */
-export function varyingParts(exam: Exam): { part: PaperPart; asked: FormPart }[] {
+/** The parts of an exam whose numbers can vary, as {@link formsOf} is asked for them, by the rows of its plan. */
+export function varyingParts(
+  exam: Exam,
+  plan: Pick<Blueprint, 'rows'> | null
+): { part: PaperPart; asked: FormPart }[] {
   return partsIn(exam)
     .filter(({ skill }) => skill !== OWN_QUESTION)
     .map((part) => {
-      const { skill, given, school } = part;
-      return { part, asked: { skill, given, school, hold: [] } };
+      const { skill, given, school, kind } = part;
+      const row = plan?.rows.find(({ id }) => id === part.row);
+      const controls = row?.controls?.[skill] as Controls | undefined;
+      const hold = row?.spread ? [row.spread.feature] : [];
+      return { part, asked: { skill, given, school, kind, hold, ...(controls && { controls }) } };
     });
 }
 

@@ -171,7 +171,7 @@ test('a plan made of an exam is met by it, and broken by a part less', () => {
 });
 
 test('a form is worth the same in every place; exceptions are told, own questions never', () => {
-  const varying = varyingParts(exam);
+  const varying = varyingParts(exam, null);
   const { forms } = formsOf({
     ...{ parts: varying.map(({ asked }) => asked), count: 2, seed: 5, avoid: [] }
   });

@@ -4,8 +4,8 @@ import { difficultyOf, secondsOf } from '../skill/prediction';
 import { type Blueprint, type BlueprintRow, MOST_PARTS, NO_SECTION } from './blueprint';
 import type { House } from './paper-part';
 import type { PartClass } from './part-class';
-import { type Asked, marksOf } from './item-groups';
-import { shownOn, spreadOf, patternsFor } from './row-facts';
+import { type Asked, marksOf, shownAmong } from './item-groups';
+import { spreadOf, patternsFor } from './row-facts';
 
 export function ownClass(row: BlueprintRow): PartClass {
   const { marks, minutes, difficulty } = row.own!;
@@ -18,13 +18,16 @@ export function ownClass(row: BlueprintRow): PartClass {
 }
 
 /** The parts that are kept, each a class of its own that must be on the paper. */
-export function keptClasses(plan: Blueprint, house: House): PartClass[] {
+export function keptClasses(
+  plan: Blueprint,
+  { seed, house }: { readonly seed: number; readonly house: House }
+): PartClass[] {
   return (plan.keep ?? []).map(({ row: id, skill: name, school: own, given }) => {
     const row = plan.rows.find((one) => one.id === id)!;
     const skill = skillOf(name);
     const school = own ?? row.school ?? schoolIn(skill, house.style);
     const features = skill.measure(given);
-    const asked = { row, skill, school, house } as Asked;
+    const asked = { row, skill, school, house, seed } as Asked;
     return {
       ...{ row: id, section: row.section ?? NO_SECTION, skill: name, school },
       marks: marksOf(asked, given)!,
@@ -33,7 +36,7 @@ export function keptClasses(plan: Blueprint, house: House): PartClass[] {
         { ...row, seconds: secondsOf(skill.weights, features) },
         house.style.timing
       ),
-      patterns: shownOn(skill, given, school, patternsFor(plan, name)),
+      patterns: shownAmong(asked, given, patternsFor(plan, name)),
       spread: spreadOf(row, features),
       ...{ most: 1, least: 1, isAtHand: true },
       draw: () => [given]

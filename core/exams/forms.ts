@@ -1,6 +1,9 @@
-import { patternKey, skillOf, WorkedItem, type Skill } from '../skill';
+import { meetsControls, skillOf, WorkedItem, type Controls, type Skill } from '../skill';
 import { partSeed, TooMuchWork, tryWithin } from '../spaces';
+import type { PartKind } from './blueprint';
+import { optionsOf } from './choice';
 import { controlsFor, drawSome } from './draw-some';
+import { canShow } from './row-facts';
 
 /** A part whose numbers vary from form to form. */
 export interface FormPart {
@@ -9,6 +12,10 @@ export interface FormPart {
   readonly school: string;
   /** Features that keep their value, beside those on which marks, difficulty and time depend. */
   readonly hold: readonly string[];
+  /** What its row asks of it; what the rung of the skill's ladder asks that it meets, if absent. */
+  readonly controls?: Controls;
+  /** How it is presented; with its answer alone if absent. */
+  readonly kind?: PartKind;
 }
 
 export interface FormsAsked {
@@ -38,7 +45,7 @@ const TRIES_AT_LEAST = 60;
 
 /**
  * Equivalent forms: in every place an item worth the same marks, as hard and as long, with the same kinds of marks and
- * the same error patterns to show, and the same values of what is held. No item stands twice, nor with its numbers
+ * the same error patterns to show, and the same values of what is held and of what the part's controls name. No item stands twice, nor with its numbers
  * exchanged, and none of those given. Where a space is too small a part has as many versions as there are, the one that
  * is given among them, in turn, so that neighbours differ as long as there are two.
  *
@@ -53,6 +60,7 @@ export function formsOf({ parts, count, seed, avoid }: FormsAsked): Forms {
   };
   for (const { skill: id, given } of [...avoid, ...parts]) {
     const skill = skillOf(id);
+    skill.degenerate.forEach((key) => usedOf(skill).add(key));
     usedOf(skill).add(skill.itemKey(given));
   }
   const short: { part: number; versions: number }[] = [];
@@ -77,23 +85,20 @@ export function formsOf({ parts, count, seed, avoid }: FormsAsked): Forms {
 }
 
 function versionsOf(
-  { given, school, hold }: FormPart,
+  part: FormPart,
   skill: Skill,
   { count, seed, taken }: { count: number; seed: number; taken: ReadonlySet<string> }
 ): unknown[] {
-  const features = skill.measure(given);
-  const held = controlsFor(
-    Object.fromEntries([...skill.decidingFeatures, ...hold].map((name) => [name, features[name]!]))
-  );
-  const wanted = likeness(skill, given, school);
+  const wanted = likeness(skill, part.given, part);
   // Those with an answer of their own come first; the others are for where there are too few.
   const answers = new Set([wanted.answer]);
   const fresh: unknown[] = [];
   const others: unknown[] = [];
-  const asked = { controls: held, count: TRIES * count + TRIES_AT_LEAST, seed, except: taken };
+  const controls = heldIn(part, skill);
+  const asked = { controls, count: TRIES * count + TRIES_AT_LEAST, seed, except: taken };
   for (const candidate of drawSome(skill, asked)) {
     if (fresh.length === count) break;
-    const { answer, text } = likeness(skill, candidate, school);
+    const { answer, text } = likeness(skill, candidate, part);
     if (text !== wanted.text) continue;
     (answers.has(answer) ? others : fresh).push(candidate);
     answers.add(answer);
@@ -101,10 +106,36 @@ function versionsOf(
   return [...fresh, ...others].slice(0, count);
 }
 
-/** What must be the same beside the features, as one text: kinds of marks, and what shows. */
-function likeness(skill: Skill, given: unknown, school: string): { text: string; answer: string } {
+/** What every version must meet: the values of the part's own item in all that is held or controlled. */
+function heldIn({ given, hold, controls }: FormPart, skill: Skill): Controls {
+  const asked = controls ?? rungControls(skill, given);
+  const features = skill.measure(given);
+  const kindOf = (name: string) => skill.features.find(({ id }) => id === name)?.kind;
+  const names = [...skill.decidingFeatures, ...hold, ...Object.keys(asked)];
+  const values = names.filter((name) => kindOf(name) !== 'tables');
+  return {
+    // Which tables occur is no one value: as many as are allowed may.
+    ...Object.fromEntries(Object.entries(asked).filter(([name]) => kindOf(name) === 'tables')),
+    ...controlsFor(Object.fromEntries(values.map((name) => [name, features[name]!])))
+  };
+}
+
+/** The controls of the first rung of a skill's ladder that an item meets; none if it meets no rung. */
+function rungControls(skill: Skill, given: unknown): Controls {
+  return skill.ladder.find(({ controls }) => meetsControls(skill, given, controls))?.controls ?? {};
+}
+
+/** What must be the same beside the features, as one text: kinds of marks, and what can show. */
+function likeness(
+  skill: Skill,
+  given: unknown,
+  { school, kind = 'bare' }: Pick<FormPart, 'school' | 'kind'>
+): { text: string; answer: string } {
   const worked = new WorkedItem(skill, given, school);
-  const marks = worked.scheme.marks.map(({ kind, value }) => `${kind}${value}`);
-  const shown = worked.showing().map(({ pattern }) => patternKey(skill.id, pattern.id));
-  return { text: [...marks, ...shown].join(), answer: worked.answer };
+  const marks = worked.scheme.marks.map(({ kind: own, value }) => `${own}${value}`);
+  const options = kind === 'choice' ? optionsOf(skill, given, school, 0) : undefined;
+  const shown = canShow(worked, { kind, options }).sort();
+  // A choice whose options come short is none.
+  const isPossible = kind !== 'choice' || options !== undefined;
+  return { text: [isPossible, ...marks, ...shown].join(), answer: worked.answer };
 }

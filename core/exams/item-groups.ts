@@ -1,9 +1,11 @@
 import { secondsOnPaper } from '../house-style';
 import { availableMarks } from '../schemes';
-import { type Controls, type Skill } from '../skill';
+import { WorkedItem, type Controls, type Skill } from '../skill';
 import { difficultyOf, secondsOf } from '../skill/prediction';
 import { type ItemSpace, type Told } from '../spaces';
 import { type BlueprintRow } from './blueprint';
+import { optionsOf } from './choice';
+import { canShow } from './row-facts';
 import { schemeOfPart, type House } from './paper-part';
 import { controlsFor, drawSome } from './draw-some';
 import { spreadItems } from './strata';
@@ -112,6 +114,23 @@ export function marksOf(
 ): number | undefined {
   if (given === undefined) return undefined;
   return each ?? availableMarks(schemeOfPart({ kind, skill: skill.id, school, given }, house));
+}
+
+/** Options of an item in a row of choices; undefined where it has too few wrong answers. */
+export const optionsIn = ({ skill, school, house, seed }: Asked, given: unknown) =>
+  optionsOf(skill, given, school, seed, house.style);
+
+/** Those of some patterns that can show on an item of a row. */
+export function shownAmong(
+  asked: Asked,
+  given: unknown,
+  patterns: readonly string[]
+): readonly string[] {
+  if (patterns.length === 0) return [];
+  const { row, skill, school } = asked;
+  const options = row.kind === 'choice' ? optionsIn(asked, given) : undefined;
+  const shown = canShow(new WorkedItem(skill, given, school), { kind: row.kind, options });
+  return patterns.filter((key) => shown.includes(key));
 }
 
 const toldKey = (skill: Skill, told: Told) =>

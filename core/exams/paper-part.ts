@@ -1,10 +1,11 @@
 import { defaultHouseStyle, secondsOnPaper, workingAlone, type HouseStyle } from '../house-style';
 import { ALL_STEPS, independent, schemeOf, availableMarks, type Scheme } from '../schemes';
 import { snapshotOf, type ItemFacts, type Snapshot } from '../papers';
-import { secondsOf, skillOf, WorkedItem } from '../skill';
+import { patternKey, secondsOf, skillOf, WorkedItem } from '../skill';
 import { ANSWER, chainSheet, type Layout, type Step } from '../working';
 import type { PartKind } from './blueprint';
 import { optionsOf, type Option } from './choice';
+import { canShow } from './row-facts';
 import type { AnswerSpace, Exam, PaperPart } from './exam-schema';
 
 /** The schemes of a department that take the place of the usual ones, by {@link schemeKey}. */
@@ -78,11 +79,15 @@ export function partKey({ id, kind, skill, school, given, scheme }: PaperPart): 
 export function partFacts(part: PaperPart, context: PartContext): PartFacts {
   const { item, scheme, printed, options } = partSnapshot(part, context);
   const { prompt, answer, features, difficulty, errorPatterns } = item;
+  const worked = new WorkedItem(skillOf(part.skill), part.given, part.school);
+  const shown = canShow(worked, { kind: part.kind, options });
   const seconds = secondsOnPaper({ ...part, seconds: item.seconds }, context.style.timing);
   return {
     ...{ line: printed.line, prompt, answer, features, difficulty, seconds, scheme },
     marks: availableMarks(scheme),
-    patterns: errorPatterns.map(({ id, answer: wrong }) => ({ id, answer: wrong })),
+    patterns: errorPatterns
+      .filter(({ id }) => shown.includes(patternKey(part.skill, id)))
+      .map(({ id, answer: wrong }) => ({ id, answer: wrong })),
     groups: groupsOf(part, context.style),
     ...(options && { options })
   };

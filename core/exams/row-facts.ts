@@ -1,17 +1,25 @@
-import { patternKey, splitPatternKey, WorkedItem, type Skill } from '../skill';
-import { type Blueprint, type BlueprintRow } from './blueprint';
+import { patternKey, splitPatternKey, type WorkedItem } from '../skill';
+import { type Blueprint, type BlueprintRow, type PartKind } from './blueprint';
+import type { Option } from './choice';
 
-/** Those of some patterns that would show on an item. */
-export function shownOn(
-  skill: Skill,
-  given: unknown,
-  school: string,
-  patterns: readonly string[]
-): string[] {
-  const shown = new WorkedItem(skill, given, school)
+/** How an item is presented: what can show depends on it. */
+export interface Presented {
+  readonly kind: PartKind;
+  /** Of a choice. */
+  readonly options?: readonly Option[] | undefined;
+}
+
+/**
+ * The patterns whose wrong answer can be given on an item as it is presented, by their keys: of a choice those behind
+ * an option, and none that goes wrong in setting out where the item is printed set out.
+ */
+export function canShow(item: WorkedItem, { kind, options = [] }: Presented): string[] {
+  const keyOf = (id: string) => patternKey(item.skill.id, id);
+  if (kind === 'choice') return options.flatMap(({ pattern }) => pattern ?? []);
+  return item
     .showing()
-    .map(({ pattern }) => patternKey(skill.id, pattern.id));
-  return patterns.filter((key) => shown.includes(key));
+    .filter(({ pattern }) => kind !== 'set-out' || !pattern.isInSettingOut)
+    .map(({ pattern }) => keyOf(pattern.id));
 }
 
 /** The part of a row's spread that an item is for, by the value it is asked for exactly. */

@@ -146,6 +146,7 @@ function drawParts(
     .flatMap(({ items }) => items);
   const taken = new Set([
     ...except,
+    ...skill.degenerate,
     ...[...others, ...kept].map(({ given }) => skill.itemKey(given))
   ]);
   const seed = partSeed(paper.seed, `${rung.id}/${turn}`);

@@ -61,7 +61,13 @@ export function quickSheets(
   });
   if (!drawn.ok) return undefined;
   const school = schoolIn(skill, style);
-  const parts = drawn.given.map((given) => ({ skill: skill.id, given, school, hold: [] }));
+  const parts = drawn.given.map((given) => ({
+    skill: skill.id,
+    given,
+    school,
+    hold: [],
+    controls
+  }));
   const { forms, short } = formsOf({ parts, count: sets - 1, seed, avoid: [] });
   const analysed = drawn.given.map((given) => analyseItem(skill, given, { style, school }));
   const further = forms.map((form) =>

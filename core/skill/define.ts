@@ -26,6 +26,8 @@ export interface Declaration<Given, Look> {
   look(given: Given): Look;
   readonly features: Readonly<Record<string, Feature<Look>>>;
   items(wanted: Wanted): ItemSpace<Given>;
+  /** Items that ask nothing of the skill. */
+  readonly degenerate?: readonly Given[];
   /** The steps of the working in each school, in the order in which a hand does them. */
   readonly working: Readonly<Record<string, (given: Given) => Working>>;
   sheet(given: Given, school: string, style: HouseStyle): Layout;
@@ -64,6 +66,7 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
   const features = Object.entries(declared.features).map(([id, feature]) => ({ id, ...feature }));
   // The same request is mostly asked again: counted, then drawn from, then drawn from anew.
   const spaces = keepRecent<ItemSpace<Given>>(4);
+  const itemKey = (item: Given) => given.itemKey?.(item) ?? given.print(item);
   const skill: Skill<Given> = {
     ...card,
     given,
@@ -82,7 +85,8 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
       return Object.fromEntries(features.map(({ id, measure }) => [id, measure(look)]));
     },
     items: (wanted) => spaces(wanted.key, () => declared.items(wanted)),
-    itemKey: (item) => given.itemKey?.(item) ?? given.print(item),
+    itemKey,
+    degenerate: new Set((declared.degenerate ?? []).map(itemKey)),
     prompt: (item, style, asking) =>
       declared.prompt(writeText(given.print(item), style), style, item, asking),
     note: (items, school) => declared.note?.(items, school),
@@ -118,6 +122,12 @@ function signed(sheet: Layout, style: HouseStyle): Layout {
     })
   };
 }
+
+/** A pattern that goes wrong in setting out: it cannot show where an item is printed set out. */
+export const inSettingOut = <Pattern extends object>(pattern: Pattern) => ({
+  ...pattern,
+  isInSettingOut: true
+});
 
 /** A wrong way of working, with what is done instead of the right steps. */
 export function pattern<Given>(

@@ -50,6 +50,12 @@ export function drawItems(skill: Skill, request: DrawRequest): DrawResult {
   return { ok: true, given, population: space.count };
 }
 
+/** Whether an item meets some controls; none meets those that cannot be read. */
+export function meetsControls(skill: Skill, given: unknown, controls: Controls): boolean {
+  const read = readControls(skill.features, controls);
+  return read.ok && new Wanted(skill.features, read.constraints).meets(skill.measure(given));
+}
+
 /** A search among the items that meet some constraints. */
 export interface SearchRequest {
   readonly controls: Controls;

@@ -28,7 +28,14 @@ export {
 } from './controls';
 export { Wanted } from './request';
 export { blockedBy, explainEmpty, type Blocked, type Conflict } from './explain-empty';
-export { drawItems, drawWhere, type DrawError, type DrawRequest, type DrawResult } from './draw';
+export {
+  drawItems,
+  drawWhere,
+  meetsControls,
+  type DrawError,
+  type DrawRequest,
+  type DrawResult
+} from './draw';
 export { WorkedItem } from './worked-item';
 export { analyseItem, itemOf, patternKey, splitPatternKey, type Item, type ItemStep } from './item';
 export { viewItem, type ItemView, type ViewedStep } from './view';

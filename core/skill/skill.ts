@@ -28,6 +28,8 @@ export interface Skill<Given = unknown> extends SkillCard {
   items(wanted: Wanted): ItemSpace<Given>;
   /** The same text for items that a paper should not hold twice. */
   itemKey(given: Given): string;
+  /** Items that ask nothing of the skill, by their keys: no rung and no row draws them. */
+  readonly degenerate: ReadonlySet<string>;
   /** What the pupil is asked. */
   prompt(given: Given, style: HouseStyle, asking?: Asking): string;
   /** What is said once over all items of a rung, if it is not the usual note of its kind. */
@@ -65,6 +67,8 @@ export interface ErrorPattern<Given = unknown> {
   readonly schools?: readonly string[];
   /** Controls under which it usually shows, to draw items that reveal it. */
   readonly shownBy: Controls;
+  /** It goes wrong in setting out, so that it cannot show where an item is printed set out. */
+  readonly isInSettingOut?: boolean;
   instead(given: Given, graph: Graph, school: string): Replacements | undefined;
 }
 

@@ -20,6 +20,12 @@ export const skill = defineSkill({
   look: (item: Given) => item,
   features,
   items,
+  // A square alone, 3x², has nothing to be factorised.
+  degenerate: Array.from({ length: 48 }, (_, at) => ({
+    a: at < 24 ? at + 1 : 23 - at,
+    b: 0,
+    c: 0
+  })),
   working: Object.fromEntries(
     Object.keys(card.schools).map((school) => [
       school,

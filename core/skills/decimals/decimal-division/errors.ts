@@ -2,7 +2,7 @@ import { parseDecimal, printDecimal, withoutZeros, type Decimal } from '../../..
 import { ANSWER, changing, constant, type Graph } from '../../../working';
 import { answering } from '../../../methods/columns/decimal/answer';
 import { zerosOf } from '../../../methods/division/errors';
-import { pattern } from '../../../skill/define';
+import { inSettingOut, pattern } from '../../../skill/define';
 import type { Given } from '../../../methods/division/look';
 import { moved, QUOTIENT_PLACES, type Moved } from './numbers';
 
@@ -50,17 +50,19 @@ export const errorPatterns = {
     }),
     { extraZeros: { min: 1 } }
   ),
-  'division-reversed': pattern(
-    'Division reversed',
-    'The smaller number is divided into the larger.',
-    answering(({ dividend, divisor }: Given) => {
-      const turned = moved({ dividend: divisor, divisor: dividend });
-      if (!turned || turned.quotientPlaces > QUOTIENT_PLACES) return undefined;
-      const value = withoutZeros({ units: turned.quotient, places: turned.quotientPlaces });
-      return isAboveOne(value) ? value : undefined;
-    }),
-    // A quotient of one figure is turned into one that ends.
-    { belowOne: true, quotientDigits: 1 }
+  'division-reversed': inSettingOut(
+    pattern(
+      'Division reversed',
+      'The smaller number is divided into the larger.',
+      answering(({ dividend, divisor }: Given) => {
+        const turned = moved({ dividend: divisor, divisor: dividend });
+        if (!turned || turned.quotientPlaces > QUOTIENT_PLACES) return undefined;
+        const value = withoutZeros({ units: turned.quotient, places: turned.quotientPlaces });
+        return isAboveOne(value) ? value : undefined;
+      }),
+      // A quotient of one figure is turned into one that ends.
+      { belowOne: true, quotientDigits: 1 }
+    )
   )
 };
 

@@ -8,7 +8,7 @@ import {
   placesOf,
   unitsAt
 } from '../../../numbers/decimal-numerals';
-import { pattern } from '../../../skill/define';
+import { inSettingOut, pattern } from '../../../skill/define';
 import { columnsOf, type Given } from './numbers';
 
 const PADDED = { padded: { min: 1 } };
@@ -27,46 +27,54 @@ export const errorPatterns = {
     }),
     PADDED
   ),
-  'right-aligned': pattern(
-    'Right aligned',
-    'The last figures are lined up, and the difference has as many places as the longer number.',
-    answeringInSquares(({ minuend, subtrahend }: Given) =>
-      decimal(figuresOf(minuend) - figuresOf(subtrahend), placesOf([minuend, subtrahend]))
-    ),
-    PADDED
+  'right-aligned': inSettingOut(
+    pattern(
+      'Right aligned',
+      'The last figures are lined up, and the difference has as many places as the longer number.',
+      answeringInSquares(({ minuend, subtrahend }: Given) =>
+        decimal(figuresOf(minuend) - figuresOf(subtrahend), placesOf([minuend, subtrahend]))
+      ),
+      PADDED
+    )
   ),
-  'point-splits-number': pattern(
-    'Point splits the number',
-    'The whole parts are subtracted, and the decimal parts as if they were whole numbers.',
-    answeringInSquares((given: Given) => {
-      const [one, other] = [partsOf(given.minuend), partsOf(given.subtrahend)];
-      const wholes = BigInt(one.whole) - BigInt(other.whole);
-      const tail = BigInt(one.decimals || '0') - BigInt(other.decimals || '0');
-      if (wholes < 0n || tail < 0n) return undefined;
-      const places = String(tail).length;
-      return decimal(wholes * 10n ** BigInt(places) + tail, places);
-    }),
-    PADDED
+  'point-splits-number': inSettingOut(
+    pattern(
+      'Point splits the number',
+      'The whole parts are subtracted, and the decimal parts as if they were whole numbers.',
+      answeringInSquares((given: Given) => {
+        const [one, other] = [partsOf(given.minuend), partsOf(given.subtrahend)];
+        const wholes = BigInt(one.whole) - BigInt(other.whole);
+        const tail = BigInt(one.decimals || '0') - BigInt(other.decimals || '0');
+        if (wholes < 0n || tail < 0n) return undefined;
+        const places = String(tail).length;
+        return decimal(wholes * 10n ** BigInt(places) + tail, places);
+      }),
+      PADDED
+    )
   ),
-  'integer-as-decimal': pattern(
-    'Whole number as decimal',
-    'A whole number is read as if a point stood before it: 35 as 0.35.',
-    answeringInSquares(({ minuend, subtrahend }: Given) => {
-      const numbers = [minuend, subtrahend];
-      if (numbers.some((numeral) => !hasPoint(numeral) && numeral.length > 2)) return undefined;
-      const read = numbers.map((numeral) => (hasPoint(numeral) ? numeral : `0.${numeral}`));
-      const places = placesOf(read);
-      return decimal(unitsAt(read[0]!, places) - unitsAt(read[1]!, places), places);
-    }),
-    { integers: { min: 1 }, wholeDigits: { max: 2 }, wholeMinuend: false }
+  'integer-as-decimal': inSettingOut(
+    pattern(
+      'Whole number as decimal',
+      'A whole number is read as if a point stood before it: 35 as 0.35.',
+      answeringInSquares(({ minuend, subtrahend }: Given) => {
+        const numbers = [minuend, subtrahend];
+        if (numbers.some((numeral) => !hasPoint(numeral) && numeral.length > 2)) return undefined;
+        const read = numbers.map((numeral) => (hasPoint(numeral) ? numeral : `0.${numeral}`));
+        const places = placesOf(read);
+        return decimal(unitsAt(read[0]!, places) - unitsAt(read[1]!, places), places);
+      }),
+      { integers: { min: 1 }, wholeDigits: { max: 2 }, wholeMinuend: false }
+    )
   ),
-  'point-dropped': pattern(
-    'Point dropped',
-    'The figures of the difference are right, and the point is not written.',
-    answering(({ minuend, subtrahend }: Given) => {
-      const places = placesOf([minuend, subtrahend]);
-      return decimal(unitsAt(minuend, places) - unitsAt(subtrahend, places), 0);
-    })
+  'point-dropped': inSettingOut(
+    pattern(
+      'Point dropped',
+      'The figures of the difference are right, and the point is not written.',
+      answering(({ minuend, subtrahend }: Given) => {
+        const places = placesOf([minuend, subtrahend]);
+        return decimal(unitsAt(minuend, places) - unitsAt(subtrahend, places), 0);
+      })
+    )
   )
 };
 

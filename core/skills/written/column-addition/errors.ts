@@ -1,6 +1,6 @@
 import { placeName } from '../../../house-style';
 import { constant, rulesOf, using, type Replacement, type Replacements } from '../../../working';
-import { pattern } from '../../../skill/define';
+import { inSettingOut, pattern } from '../../../skill/define';
 import {
   addendDigits,
   columnsOf,
@@ -47,11 +47,13 @@ export function errorPatterns(base = 10) {
       onColumns(leftToRight),
       CARRYING
     ),
-    'aligned-left': pattern(
-      'Aligned left',
-      'Numbers of unequal length are lined up at the left.',
-      (given: Given) => alignedLeft(given, base),
-      UNEQUAL
+    'aligned-left': inSettingOut(
+      pattern(
+        'Aligned left',
+        'Numbers of unequal length are lined up at the left.',
+        (given: Given) => alignedLeft(given, base),
+        UNEQUAL
+      )
     ),
     'last-carry-dropped': pattern(
       'Last carry dropped',

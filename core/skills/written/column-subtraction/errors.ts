@@ -13,7 +13,7 @@ import {
   DECOMPOSITION,
   differencePatterns
 } from '../../../methods/columns/difference/patterns';
-import { pattern } from '../../../skill/define';
+import { inSettingOut, pattern } from '../../../skill/define';
 import type { ErrorPattern } from '../../../skill/skill';
 import { columnsOf, type Given } from './numbers';
 import { subtractionSteps } from './working';
@@ -37,11 +37,13 @@ export const errorPatterns = {
     built(alwaysRegroups),
     { digits: { min: 2 } }
   ),
-  'aligned-left': pattern(
-    'Aligned left',
-    'Numbers of unequal length are lined up at the left.',
-    built(alignedLeft),
-    { digits: 3, shortest: { max: 2 } }
+  'aligned-left': inSettingOut(
+    pattern(
+      'Aligned left',
+      'Numbers of unequal length are lined up at the left.',
+      built(alignedLeft),
+      { digits: 3, shortest: { max: 2 } }
+    )
   ),
   'adds-instead': pattern('Adds instead', 'The numbers are added.', built(addsInstead)),
   'zero-becomes-ten': pattern(

@@ -6,7 +6,7 @@ import {
 } from '@zealous-quill/core/exams';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { findListedSkill } from '@zealous-quill/core/catalogue';
-import { readControls, schoolIn, type Controls } from '@zealous-quill/core/skill';
+import { meetsControls, readControls, schoolIn, type Controls } from '@zealous-quill/core/skill';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
 import { z } from 'zod';
@@ -35,14 +35,16 @@ export const makeForms = post(
   async ({ parts, count, seed = newSeed(), avoid = [] }) => {
     const problems = parts.flatMap((part, at) => [
       ...itemProblems(part, ['parts', at]),
-      ...heldProblems(part, at)
+      ...heldProblems(part, at),
+      ...controlProblems(part, at)
     ]);
     problems.push(...avoid.flatMap((part, at) => itemProblems(part, ['avoid', at])));
     if (problems.length > 0) return invalid(problems);
-    const asked = parts.map(({ skill: id, given, school, hold = [] }) => {
+    const asked = parts.map(({ skill: id, given, school, controls, hold = [] }) => {
       const skill = findListedSkill(id)!;
       return {
         ...{ skill: id, given: readGiven(id, given), hold },
+        ...(controls && { controls: controls as Controls }),
         school: school ?? schoolIn(skill, defaultHouseStyle)
       };
     });
@@ -108,6 +110,24 @@ function heldProblems(
   return unknown === undefined
     ? []
     : [{ field: `parts.${at}.hold`, problem: `the skill has no feature ${unknown}` }];
+}
+
+/** What is wrong with the controls of a part: they cannot be read, or its own item does not meet them. */
+function controlProblems(
+  { skill: id, given, controls = {} }: { skill: string; given: unknown; controls?: unknown },
+  at: number
+): Problem[] {
+  const skill = findListedSkill(id);
+  if (!skill?.given.schema.safeParse(given).success) return [];
+  const read = readControls(skill.features, controls as Controls);
+  const place = `parts.${at}.controls`;
+  if (!read.ok) {
+    const { field, expected } = read.error;
+    return [{ field: `${place}.${field}`, problem: `needs ${expected}` }];
+  }
+  return meetsControls(skill, readGiven(id, given), controls as Controls)
+    ? []
+    : [{ field: place, problem: 'the item given does not meet these controls' }];
 }
 
 function assemblyFailure(error: AssemblyError): Response {

@@ -59,7 +59,13 @@ export const suitabilityRequest = z.strictObject({
 export const formsRequest = z.strictObject({
   parts: z
     .array(
-      z.strictObject({ skill, given, school, hold: z.array(z.string().max(40)).max(20).optional() })
+      z.strictObject({
+        ...{ skill, given, school },
+        controls: z
+          .optional(controlsSchema)
+          .describe('which the item meets, and every version of it will'),
+        hold: z.array(z.string().max(40)).max(20).optional()
+      })
     )
     .min(1)
     .max(60),

@@ -21,7 +21,7 @@ export function department(): { db: Db; id: number; classIds: number[] } {
     return classId;
   });
   const id = createExam(db, sample);
-  const varying = varyingParts(sample);
+  const varying = varyingParts(sample, null);
   const { forms } = formsOf({
     ...{ parts: varying.map(({ asked }) => asked), count: 1, seed: 5, avoid: [] }
   });

@@ -10,7 +10,7 @@ import { z } from 'zod';
 import { readClass } from '../database/people/classes';
 import type { Db } from '../database/base/db';
 import { readForms, replaceForms, type NewForm } from '../database/exams/forms';
-import { newExamEdition, readExam } from '../database/exams/exams';
+import { newExamEdition, readExam, type StoredExam } from '../database/exams/exams';
 import { avoided, encounters, toAvoid } from '../database/sittings/exposure';
 import { sittingsOf } from '../database/sittings/sittings';
 import { run } from '../jobs/pool';
@@ -69,7 +69,7 @@ export async function drawForms(
       ? avoided(encounters(db, { classIds: [ask.classId] }))
       : toAvoid(db, stored.unmet);
   const avoid = [...givenOn(stored.exam, others), ...met];
-  const drawn = await versions(stored.exam, { wanted, avoid, signal });
+  const drawn = await versions(stored, { wanted, avoid, signal });
   if (!drawn.ok) return drawn;
   replaceForms(db, paperId, kinds, drawn.forms);
   return { ok: true };
@@ -78,7 +78,7 @@ export async function drawForms(
 /** The items of some forms. */
 function givenOn(exam: Exam, forms: readonly ExamForm[]): Met {
   return forms.flatMap(({ given }) =>
-    varyingParts(exam).flatMap(({ part }) =>
+    varyingParts(exam, null).flatMap(({ part }) =>
       part.id in given ? [{ skill: part.skill, given: given[part.id] }] : []
     )
   );
@@ -100,7 +100,7 @@ export async function repeatExam(
   const classIds = sittingsOf(db, paperId).map(({ classId }) => classId);
   const met = avoided(encounters(db, { classIds }));
   const avoid = [...givenOn(stored.exam, readForms(db, paperId)), ...met];
-  const drawn = await versions(stored.exam, {
+  const drawn = await versions(stored, {
     ...{ wanted: [{ kind: 'letter', letter: 'A' }], avoid, signal }
   });
   if (!drawn.ok) return drawn;
@@ -133,10 +133,10 @@ function wantedForms(db: Db, ask: Exclude<FormsAsk, { what: 'none' }>): Wanted[]
 }
 
 async function versions(
-  exam: Exam,
+  { exam, plan }: Pick<StoredExam, 'exam' | 'plan'>,
   { wanted, avoid, signal }: { wanted: readonly Wanted[]; avoid: Met; signal: AbortSignal }
 ): Promise<{ ok: true; forms: NewForm[] } | { ok: false; code: Undone['code'] }> {
-  const varying = varyingParts(exam);
+  const varying = varyingParts(exam, plan);
   if (wanted.length === 0 || varying.length === 0) {
     return { ok: true, forms: wanted.map((form) => ({ ...form, given: {} })) };
   }

@@ -24,25 +24,35 @@ const PAPERS = 40;
 interface Read {
   readonly marks: number;
   readonly item: Item;
+  readonly part: Part;
 }
 
+type Part = Pick<ExamPart, 'skill' | 'given' | 'school' | 'kind' | 'options'>;
+
 /** A part as it is worked out without any of what assembles. */
-function read({
-  skill: id,
-  given,
-  school,
-  kind
-}: Pick<ExamPart, 'skill' | 'given' | 'school' | 'kind'>): Read {
+function read(part: Part): Read {
+  const { skill: id, given, school, kind } = part;
   const skill = skillOf(id!);
   const item = analyseItem(skill, given, { school: school! });
   const own =
     kind === 'bare' || kind === 'choice' ? 1 : availableMarks(skill.scheme(given, school!));
-  return { marks: own, item };
+  return { marks: own, item, part };
 }
 
 const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);
 const bandOf = (difficulty: number) =>
   difficulty < -1 ? 'easy' : difficulty > 1 ? 'hard' : 'middling';
+
+/** Ways of setting out wrongly, which an item that is printed set out cannot show. */
+const settingOut = new Set([
+  ...['column-addition/aligned-left', 'column-subtraction/aligned-left'],
+  ...['decimal-addition', 'decimal-subtraction'].flatMap((skill) =>
+    ['right-aligned', 'point-splits-number', 'point-dropped', 'integer-as-decimal'].map(
+      (pattern) => `${skill}/${pattern}`
+    )
+  ),
+  'decimal-division/division-reversed'
+]);
 
 /** What a paper comes to, worked out from its items alone. */
 function totals(parts: readonly Read[], patterns: readonly string[]) {
@@ -50,7 +60,12 @@ function totals(parts: readonly Read[], patterns: readonly string[]) {
   const share = (band: string) =>
     sum(parts.map((part) => (bandOf(part.item.difficulty) === band ? part.marks : 0))) / marks;
   const shows = (key: string) =>
-    parts.filter(({ item }) => item.errorPatterns.some(({ id }) => `${item.skill}/${id}` === key));
+    parts.filter(({ item, part: { kind, options = [] } }) =>
+      kind === 'choice'
+        ? options.some(({ pattern }) => pattern === key)
+        : item.errorPatterns.some(({ id }) => `${item.skill}/${id}` === key) &&
+          !(kind === 'set-out' && settingOut.has(key))
+    );
   return {
     marks,
     minutes: sum(parts.map(({ item }) => item.seconds)) / 60,

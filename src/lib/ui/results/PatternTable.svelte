@@ -3,7 +3,7 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import Practise from './Practise.svelte';
   import { plural } from '$lib/ui/format';
-  import { likelyPatterns, type PatternEvidence } from '@zealous-quill/core/analysis';
+  import { certaintyOf, likelyPatterns, type PatternEvidence } from '@zealous-quill/core/analysis';
 
   interface Summary {
     readonly pattern: string;
@@ -44,7 +44,9 @@
       .flatMap(({ scriptId, name, evidence }) =>
         (chosen === null
           ? likelyPatterns(evidence)
-          : evidence.filter(({ pattern }) => pattern === chosen)
+          : evidence
+              .filter(({ pattern }) => pattern === chosen)
+              .map((one) => ({ ...one, probability: certaintyOf(one) }))
         ).map((one) => ({ scriptId, name, ...one }))
       )
       .sort((one, other) => other.probability - one.probability)

@@ -59,7 +59,7 @@ test('an exam is read back as it was saved; a practice cannot be saved over it, 
 test('forms outlast edits; a part that asks something else has no version of its own any more', () => {
   const { db, id } = department();
   const before = readForms(db, id)[1]!.given;
-  const [one, other] = varyingParts(sample).map(({ part }) => part);
+  const [one, other] = varyingParts(sample, null).map(({ part }) => part);
   assert.ok(one && other, 'two parts vary');
   const taken = removePart(placeQuestion(sample, 'q0', 'B', 1), other.id);
   const edited = withPart(taken, one.id, (part) => ({

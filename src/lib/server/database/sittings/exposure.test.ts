@@ -9,12 +9,12 @@ import { newExamEdition, readExam } from '../exams/exams';
 import { encounters, itemsMet, lastMet, toAvoid } from './exposure';
 import { sample, sat } from '../sat-exam.test-helper';
 
-const varying = varyingParts(sample).map(({ part }) => part);
+const varying = varyingParts(sample, null).map(({ part }) => part);
 
 test('a class has met what stands on every form that was dealt to it, in any order of its numbers, and no other', () => {
   const { db, id, classIds } = sat();
   const formB = readForms(db, id)[1]!;
-  const onB = varyingParts(examOnForm(sample, formB)).map(({ part }) => part);
+  const onB = varyingParts(examOnForm(sample, formB), null).map(({ part }) => part);
   const met = encounters(db, { classIds: [classIds[0]!] });
   for (const { skill, given } of [...varying, ...onB]) {
     assert.equal(lastMet(met, skill, given)?.satOn, '2026-11-20', skill);
