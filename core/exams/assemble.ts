@@ -9,6 +9,7 @@ import { arranged } from './arrange';
 import { goalOf } from './goal';
 import { usualHouse, type House } from './paper-part';
 import type { DrawnPart, ExamPart } from './exam-part';
+import { Remembered } from './alike';
 import { bandOf, bands, type Band, type PartClass } from './part-class';
 
 /** What an assembled exam comes to; it is an estimate where it says how hard or how long. */
@@ -120,13 +121,14 @@ function draw(
 ): Drawn {
   const parts: DrawnPart[] = [];
   const used = new Set<string>();
+  const on = { taken: used, remembered: new Remembered() };
   const key = ({ skill }: PartClass, given: unknown) =>
     skill === null ? '' : skillOf(skill).itemKey(given);
   for (const [at, own] of classes.entries()) {
     const count = taken[at]!;
     if (count === 0) continue;
     const row = plan.rows.find(({ id }) => id === own.row)!;
-    const given = own.draw(count, partSeed(seed, `${at}`), used);
+    const given = own.draw(count, partSeed(seed, `${at}`), on);
     if (given.length < count) return { ok: false, short: at, found: given.length };
     for (const item of given) {
       used.add(key(own, item));

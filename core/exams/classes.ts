@@ -15,6 +15,7 @@ import { controlsFor, drawSome } from './draw-some';
 import { isDear } from './strata';
 import type { House } from './paper-part';
 import type { PartClass } from './part-class';
+import { Picker } from './picker';
 import {
   optionsIn,
   shownAmong,
@@ -188,26 +189,25 @@ function openClass(asked: Asked, group: Group, most: number): PartClass {
   return {
     ...common(asked),
     ...{ marks, difficulty, seconds, patterns: [], most, isAtHand: met.length > 0 },
-    draw(wanted, seed, taken) {
-      const found: unknown[] = [];
-      const used = new Set([...except, ...taken]);
+    draw(wanted, seed, on) {
+      const used = new Set([...except, ...on.taken]);
+      const pick = new Picker(asked, wanted, on);
       const take = (given: unknown) => {
         const key = skill.itemKey(given);
-        const isOther = used.has(key) || marksOf(asked, given) !== marks;
-        if (isOther || found.length === wanted) return;
+        if (used.has(key) || pick.isFull || marksOf(asked, given) !== marks) return;
         used.add(key);
-        found.push(given);
+        pick.offer(given);
       };
       met.forEach(take);
       // The first combinations would always be the same: they are gone through from another place.
       const from = seed % combinations.length;
       for (const { told } of [...combinations.slice(from), ...combinations.slice(0, from)]) {
-        if (found.length === wanted) break;
+        if (pick.isFull) break;
         const narrowed = { ...controls, ...controlsFor(told) };
-        const count = wanted - found.length;
+        const count = wanted + FEW;
         drawSome(skill, { controls: narrowed, count, seed, except: used }).forEach(take);
       }
-      return found;
+      return pick.chosen();
     }
   };
 }
@@ -246,8 +246,11 @@ function metClass(
     ...common(asked),
     ...{ marks, difficulty, seconds, patterns, isAtHand: true },
     most: Math.min(MOST_PARTS, items.length),
-    draw: (wanted, _, taken) =>
-      items.filter((given) => !taken.has(asked.skill.itemKey(given))).slice(0, wanted)
+    draw(wanted, _, on) {
+      const pick = new Picker(asked, wanted, on);
+      items.filter((given) => !on.taken.has(asked.skill.itemKey(given))).forEach(pick.offer);
+      return pick.chosen();
+    }
   };
 }
 

@@ -5,7 +5,7 @@ import { linesOf, type Constraint, type Line, type Model, type Solved } from './
 /** Lines of a plan that cannot hold together, and one bound of each that would let all others hold. */
 export interface PlanConflict {
   readonly conflict: readonly string[];
-  /** The nearest value of a line, with all other lines held; null where none works. */
+  /** The nearest value of a line, with all others held but those of independent conflicts; null where none works. */
   readonly nearest: Readonly<Record<string, number | Bounds | null>>;
 }
 
@@ -35,14 +35,14 @@ export class Feasibility {
     return solveStepwise(this.model, constraints, wantsStep ? step : undefined).status === 'solved';
   }
 
-  /** The nearest total with which all other lines hold: shares of the marks change with it. */
-  nearestTotal(): number | null {
+  /** The nearest total with which some lines hold: shares of the marks change with it. */
+  nearestTotal(names: readonly string[]): number | null {
     const { plan, classes } = this.model;
     for (let by = 1; by <= FARTHEST_TOTAL; by++) {
       for (const total of [plan.total - by, plan.total + by]) {
         if (total < 1) continue;
         const lines = linesOf({ ...plan, total }, classes);
-        if (new Feasibility(this.model, lines, this.step).canHold(this.names)) return total;
+        if (new Feasibility(this.model, lines, this.step).canHold(names)) return total;
       }
     }
     return null;
@@ -90,18 +90,21 @@ export function solveStepwise(
 
 /** The conflicts of lines that cannot all hold: a smallest one first, then those that are independent of it. */
 export function conflictsOf(feasible: Feasibility): PlanConflict[] {
-  const found: PlanConflict[] = [];
+  const found: (readonly string[])[] = [];
   let left = feasible.names;
   while (!feasible.canHold(left)) {
     const conflict = smallest(feasible, left);
     if (conflict.length === 0) break;
-    found.push({
-      conflict,
-      nearest: Object.fromEntries(conflict.map((name) => [name, nearestOf(feasible, name)]))
-    });
+    found.push(conflict);
     left = left.filter((name) => !conflict.includes(name));
   }
-  return found;
+  // With two independent conflicts no change of one of them helps as long as the other stands.
+  return found.map((conflict) => {
+    const others = found.filter((other) => other !== conflict).flat();
+    const held = feasible.names.filter((name) => !others.includes(name));
+    const nearest = conflict.map((name) => [name, nearestOf(feasible, name, held)] as const);
+    return { conflict, nearest: Object.fromEntries(nearest) };
+  });
 }
 
 /** A smallest set of up to two lines that cannot hold; else one from which no line can be spared. */
@@ -121,12 +124,16 @@ function smallest(feasible: Feasibility, names: readonly string[]): string[] {
   return [...spared];
 }
 
-/** The nearest value of one line with which all others hold. */
-function nearestOf(feasible: Feasibility, name: string): number | Bounds | null {
-  const others = feasible.names.filter((other) => other !== name);
+/** The nearest value of one line with which the others of some lines hold. */
+function nearestOf(
+  feasible: Feasibility,
+  name: string,
+  held: readonly string[]
+): number | Bounds | null {
+  const others = held.filter((other) => other !== name);
   if (name === RISING) return nearestStep(feasible, others);
   const line = feasible.lines.find((one) => one.name === name)!;
-  if (name === 'total') return feasible.nearestTotal();
+  if (name === 'total') return feasible.nearestTotal(held);
   if (!line.measure) {
     const offer = line.others?.find(({ constraint }) => feasible.canHold(others, [constraint]));
     return offer?.value ?? null;

@@ -1,5 +1,5 @@
 import { OWN_QUESTION } from '../catalogue';
-import { skillOf, type Controls } from '../skill';
+import { skillOf, WorkedItem, type Controls } from '../skill';
 import type { Blueprint } from './blueprint';
 import type { Exam, PaperPart } from './exam-schema';
 import { partsIn } from './parts-in';
@@ -44,24 +44,51 @@ export function varyingParts(
     });
 }
 
-/** A part that is the same on several forms. */
-export interface FormException {
+/** How a part compares over several forms. */
+export interface FormComparison {
   readonly part: string;
-  readonly forms: readonly string[];
+  /** Groups of forms that have the same item. */
+  readonly sameItem: readonly (readonly string[])[];
+  /** Groups of forms whose items differ and have the same answer. */
+  readonly sameAnswer: readonly (readonly string[])[];
+  /** Features whose values are not the same on all forms. */
+  readonly differs: readonly string[];
 }
 
-/** Where forms do not differ as they should: the same item stands in several of them. */
-export function formExceptions(exam: Exam, forms: readonly ExamForm[]): FormException[] {
+/** Compares forms part by part, by all features; own questions are the same on all. */
+export function compareForms(exam: Exam, forms: readonly ExamForm[]): FormComparison[] {
   return partsIn(exam)
     .filter(({ skill }) => skill !== OWN_QUESTION)
-    .flatMap((part): FormException[] => {
+    .map((part) => {
       const skill = skillOf(part.skill);
-      const items = new Map<string, string[]>();
-      for (const form of forms) {
-        const item = skill.itemKey(part.id in form.given ? form.given[part.id] : part.given);
-        items.set(item, [...(items.get(item) ?? []), formLabel(form)]);
-      }
-      const same = [...items.values()].filter((labels) => labels.length > 1);
-      return same.map((labels) => ({ part: part.id, forms: labels }));
+      const own = forms.map((form) => {
+        const given = part.id in form.given ? form.given[part.id] : part.given;
+        return { label: formLabel(form), item: skill.itemKey(given), given };
+      });
+      const items = inGroups(own, ({ item }) => item);
+      const answerOf = ([first]: typeof own) =>
+        new WorkedItem(skill, first!.given, part.school).answer;
+      const labels = (group: typeof own) => group.map(({ label }) => label);
+      const measured = items.map(([first]) => skill.measure(first!.given));
+      return {
+        part: part.id,
+        sameItem: items.filter(({ length }) => length > 1).map(labels),
+        sameAnswer: inGroups(items, answerOf)
+          .filter(({ length }) => length > 1)
+          .map((group) => labels(group.flat())),
+        differs: skill.features
+          .map(({ id }) => id)
+          .filter((id) => new Set(measured.map((values) => String(values[id]))).size > 1)
+      };
     });
+}
+
+/** The values with the same key together, in the order in which they come first. */
+function inGroups<Value>(values: readonly Value[], keyOf: (value: Value) => string): Value[][] {
+  const groups = new Map<string, Value[]>();
+  for (const value of values) {
+    const key = keyOf(value);
+    groups.set(key, [...(groups.get(key) ?? []), value]);
+  }
+  return [...groups.values()];
 }

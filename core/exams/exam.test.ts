@@ -13,7 +13,7 @@ import {
   examOnForm,
   examOutline,
   examSchema,
-  formExceptions,
+  compareForms,
   formsOf,
   joinToBefore,
   movePart,
@@ -138,7 +138,7 @@ test('what is computed of a part is what its items and schemes add up to', () =>
 });
 
 test('a plan made of an exam is met by it, and broken by a part less', () => {
-  const plan = { ...planOfExam(exam.sections, outline), rising: false };
+  const plan = { ...planOfExam(exam.sections, outline, 1), rising: false };
   const rows = new Map(
     plan.rows.map((row) => [JSON.stringify([row.skills, row.kind, row.section]), row.id])
   );
@@ -198,12 +198,23 @@ test('a form is worth the same in every place; exceptions are told, own question
   }
   const paper = { kind: 'letter' as const, letter: 'A', given: {} };
   const twice = { ...drawn[0]!, letter: 'D' };
-  const told = formExceptions(exam, [paper, ...drawn, twice]);
-  assert.equal(new Set(told.map(({ part }) => part)).size, varying.length);
+  const told = compareForms(exam, [paper, ...drawn, twice]);
+  assert.equal(told.length, varying.length);
   assert.ok(
-    told.every(({ forms: same }) => same.includes('D')),
-    'only the form that stands twice'
+    told.every(({ sameItem }) => sameItem.some((same) => same.includes('D'))),
+    'the form that stands twice'
   );
+  for (const [at, one] of compareForms(exam, [paper, ...drawn]).entries()) {
+    const { part } = varying[at]!;
+    const skill = skillOf(part.skill);
+    assert.ok(one.differs.every((name) => !skill.decidingFeatures.includes(name)));
+    const answers = [paper, ...drawn].map(({ given }) => {
+      const own = (given as Record<string, unknown>)[part.id] ?? part.given;
+      return new WorkedItem(skill, own, part.school).answer;
+    });
+    const isRepeated = new Set(answers).size < answers.length;
+    assert.equal(one.sameItem.length + one.sameAnswer.length > 0, isRepeated, answers.join('; '));
+  }
 });
 
 test('an own answer is compared by what it is worth', () => {

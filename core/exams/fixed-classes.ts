@@ -5,6 +5,7 @@ import { type Blueprint, type BlueprintRow, MOST_PARTS, NO_SECTION } from './blu
 import type { House } from './paper-part';
 import type { PartClass } from './part-class';
 import { type Asked, marksOf, shownAmong } from './item-groups';
+import { recognised } from './picker';
 import { spreadOf, patternsFor } from './row-facts';
 
 export function ownClass(row: BlueprintRow): PartClass {
@@ -39,7 +40,10 @@ export function keptClasses(
       patterns: shownAmong(asked, given, patternsFor(plan, name)),
       spread: spreadOf(row, features),
       ...{ most: 1, least: 1, isAtHand: true },
-      draw: () => [given]
+      draw(_count, _seed, { remembered }) {
+        remembered.add(recognised(asked, given));
+        return [given];
+      }
     };
   });
 }

@@ -1,6 +1,7 @@
 import { meetsControls, skillOf, WorkedItem, type Controls, type Skill } from '../skill';
 import { partSeed, TooMuchWork, tryWithin } from '../spaces';
 import type { PartKind } from './blueprint';
+import { Remembered } from './alike';
 import { optionsOf } from './choice';
 import { controlsFor, drawSome } from './draw-some';
 import { canShow } from './row-facts';
@@ -90,8 +91,10 @@ function versionsOf(
   { count, seed, taken }: { count: number; seed: number; taken: ReadonlySet<string> }
 ): unknown[] {
   const wanted = likeness(skill, part.given, part);
-  // Those with an answer of their own come first; the others are for where there are too few.
+  // Those not nearly alike to another, of another answer, come first; the others are for where there are too few.
   const answers = new Set([wanted.answer]);
+  const remembered = new Remembered();
+  remembered.add({ line: skill.given.print(part.given), answer: wanted.answer });
   const fresh: unknown[] = [];
   const others: unknown[] = [];
   const controls = heldIn(part, skill);
@@ -100,22 +103,31 @@ function versionsOf(
     if (fresh.length === count) break;
     const { answer, text } = likeness(skill, candidate, part);
     if (text !== wanted.text) continue;
-    (answers.has(answer) ? others : fresh).push(candidate);
+    const one = { line: skill.given.print(candidate), answer };
+    if (answers.has(answer) || remembered.isAlike(one)) {
+      others.push(candidate);
+      continue;
+    }
     answers.add(answer);
+    remembered.add(one);
+    fresh.push(candidate);
   }
   return [...fresh, ...others].slice(0, count);
 }
 
-/** What every version must meet: the values of the part's own item in all that is held or controlled. */
+/**
+ * What every version must meet: the values of the part's own item in all that is held or that its controls name. A part
+ * without controls stays within those of the rung that it could be of.
+ */
 function heldIn({ given, hold, controls }: FormPart, skill: Skill): Controls {
-  const asked = controls ?? rungControls(skill, given);
   const features = skill.measure(given);
   const kindOf = (name: string) => skill.features.find(({ id }) => id === name)?.kind;
-  const names = [...skill.decidingFeatures, ...hold, ...Object.keys(asked)];
+  const names = [...skill.decidingFeatures, ...hold, ...Object.keys(controls ?? {})];
   const values = names.filter((name) => kindOf(name) !== 'tables');
+  // Which tables occur is no one value: as many as are allowed may.
+  const tables = Object.entries(controls ?? {}).filter(([name]) => kindOf(name) === 'tables');
   return {
-    // Which tables occur is no one value: as many as are allowed may.
-    ...Object.fromEntries(Object.entries(asked).filter(([name]) => kindOf(name) === 'tables')),
+    ...(controls ? Object.fromEntries(tables) : rungControls(skill, given)),
     ...controlsFor(Object.fromEntries(values.map((name) => [name, features[name]!])))
   };
 }

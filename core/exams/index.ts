@@ -45,15 +45,16 @@ export {
   type House,
   type StepGroup
 } from './paper-part';
+export { alikeIn, type AlikePair, type Likeness } from './alike';
 export { examOutline, type ExamOutline, type OutlinedPart } from './outline';
 export { checkPlan, type PlanLine } from './plan-check';
 export {
+  compareForms,
   examOnForm,
-  formExceptions,
   formLabel,
   varyingParts,
   type ExamForm,
-  type FormException
+  type FormComparison
 } from './exam-form';
 export {
   codeOf,

@@ -1,3 +1,5 @@
+import type { Remembered } from './alike';
+
 /** Parts of one row that are alike in all that a plan can ask of them. */
 export interface PartClass {
   readonly row: string;
@@ -20,7 +22,15 @@ export interface PartClass {
   /** How many must be on the paper, as they are kept. */
   readonly least: number;
   /** So many different items, none of those that are taken; fewer where there are not so many. */
-  draw(count: number, seed: number, taken: ReadonlySet<string>): readonly unknown[];
+  draw(count: number, seed: number, on: Drawn): readonly unknown[];
+}
+
+/** What has been drawn for a paper so far. */
+export interface Drawn {
+  /** Items by their keys. */
+  readonly taken: ReadonlySet<string>;
+  /** The same items as a pupil sees them; what is drawn is added. */
+  readonly remembered: Remembered;
 }
 
 export type Band = 'easy' | 'middling' | 'hard';

@@ -17,7 +17,8 @@ const SHARE_LEEWAY = 0.1;
  */
 export function planOfExam(
   sections: readonly { readonly id: string; readonly calculator: boolean }[],
-  { parts, totals }: ExamOutline
+  { parts, totals }: ExamOutline,
+  seed: number
 ): Blueprint {
   const groups = new Map<string, OutlinedPart[]>();
   for (const part of parts) {
@@ -46,8 +47,7 @@ export function planOfExam(
           : [itemRow(own, isSectioned)]
       )
       .map((row, at) => ({ ...row, id: `r${at + 1}` })),
-    rising: true,
-    seed: 1
+    ...{ rising: true, seed }
   };
 }
 
@@ -104,7 +104,7 @@ const kindOf: Partial<Record<Rung['kind'], PartKind>> = {
 };
 
 /** A plan of what a practice asks pupils to do on their own: as many items under the same controls; undefined if it asks nothing. */
-export function planOfPractice({ rungs }: Paper): Blueprint | undefined {
+export function planOfPractice({ rungs }: Paper, seed: number): Blueprint | undefined {
   const marked = rungs.filter(({ kind, items }) => kindOf[kind] && items.length > 0);
   if (marked.length === 0) return undefined;
   const rows = marked.map(({ kind, skill, school, controls, spread, items }, at): BlueprintRow => {
@@ -121,7 +121,7 @@ export function planOfPractice({ rungs }: Paper): Blueprint | undefined {
     const marksOf = (given: unknown) => availableMarks(skillOf(skill).scheme(given, school));
     return sum + items.reduce((all, { given }) => all + (isAnswerOnly ? 1 : marksOf(given)), 0);
   }, 0);
-  return { total, rows, rising: true, seed: 1 };
+  return { total, rows, rising: true, seed };
 }
 
 /** A plan's name from what it was made of. */

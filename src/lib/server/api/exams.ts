@@ -7,15 +7,12 @@ import {
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { findListedSkill } from '@zealous-quill/core/catalogue';
 import { meetsControls, readControls, schoolIn, type Controls } from '@zealous-quill/core/skill';
-import { LARGEST_SEED } from '@zealous-quill/core/spaces';
-import { randomInt } from 'node:crypto';
 import { z } from 'zod';
+import { newSeed } from '../http/seeds';
 import { run } from '../jobs/pool';
 import { fail, invalid, post, problemsOf, reply, type Problem } from '../http/reply';
 import { formsRequest } from './schemas';
 import { machineUndone } from './undone';
-
-const newSeed = () => randomInt(LARGEST_SEED + 1);
 
 /** `POST /api/assemble` */
 export const assembleExam = post(blueprintSchema, async (plan) => {

@@ -8,6 +8,8 @@ import {
 import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
 import { findCard } from '@zealous-quill/core/catalogue';
 import type { AssemblyAsked } from '$lib/server/jobs/tasks';
+import { run } from '$lib/server/jobs/pool';
+import { newSeed } from '$lib/server/http/seeds';
 import type { Reply } from '$lib/contract/replies';
 import { findSkill, skillOf } from '@zealous-quill/core/skill';
 
@@ -42,7 +44,7 @@ export function askedOf(
 
 /** A new plan: twenty marks of a skill, as a rung of its ladder asks for them. */
 export function startPlan(skill: string): Blueprint {
-  return { total: 20, rising: true, seed: 1, rows: [startRow(skill, 'r1')] };
+  return { total: 20, rising: true, seed: newSeed(), rows: [startRow(skill, 'r1')] };
 }
 
 /** A row for a skill within the controls of a rung of its ladder: never without any. */
@@ -55,8 +57,28 @@ function startRow(id: string, row: string): Blueprint['rows'][number] {
   };
 }
 
-/** Why a plan cannot be met, with what could be changed. */
-export function whyUnmet(plan: Blueprint, error: AssemblyError): Reply<'tried'> & { ok: false } {
+/** Whether a plan that was not met could be, if items that were met before might be drawn again. */
+export async function metIsCause(
+  asked: AssemblyAsked,
+  plan: Blueprint,
+  signal: AbortSignal
+): Promise<boolean> {
+  if ((asked.plan.avoid?.length ?? 0) === (plan.avoid?.length ?? 0)) return false;
+  const done = await run('assemble', { ...asked, plan }, { signal });
+  return done.ok && done.result.ok;
+}
+
+/** Why a plan cannot be met, with what could be changed; `isMetCause` if only items that were met before are missing. */
+export function whyUnmet(
+  plan: Blueprint,
+  error: AssemblyError,
+  isMetCause: boolean
+): Reply<'tried'> & { ok: false } {
+  if (isMetCause) {
+    const message =
+      'The class has met too many of these items. The plan can be met with items that were met before, or with fewer weeks to avoid.';
+    return { ok: false, message, lines: [] };
+  }
   const wordsOf = (line: string) => lineWords(plan, line, (skill) => findCard(skill)!.title);
   switch (error.code) {
     case 'empty-space': {

@@ -2,6 +2,7 @@
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import type { ApexOptions } from 'apexcharts';
   import { logit } from '../format';
+  import AlikeParts from './AlikeParts.svelte';
   import ApexChart from '../kit/ApexChart.svelte';
   import Bands from '../plans/Bands.svelte';
   import type { ExamEditor } from './exam-editor.svelte';
@@ -59,6 +60,7 @@
     </li>
   {/each}
 </ul>
+<AlikeParts {editor} />
 
 <style>
   h3 {

@@ -5,6 +5,7 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { page } from '$app/state';
+  import type { ShownComparison } from '$lib/contract/forms';
   import { askServer } from '../ask-server';
   import { plural } from '../format';
   import type { ExamEditor } from './exam-editor.svelte';
@@ -22,9 +23,16 @@
   const letters = $derived(forms.filter(({ kind }) => kind === 'letter'));
   const own = $derived(forms.filter(({ kind }) => kind === 'pupil'));
   const spares = $derived(forms.filter(({ kind }) => kind === 'spare'));
+  const labelOf = (part: string) =>
+    editor.outline.parts.find((one) => one.part.id === part)?.label ?? '';
+  const comparison = $derived((page.data['comparison'] ?? []) as ShownComparison[]);
   const exceptions = $derived(
-    (page.data['exceptions'] ?? []) as { part: string; forms: string[] }[]
+    comparison.flatMap(({ part, sameItem, sameAnswer }) => [
+      ...sameItem.map((same) => `${labelOf(part)} is the same on ${same.join(', ')}`),
+      ...sameAnswer.map((same) => `${labelOf(part)} has the same answer on ${same.join(', ')}`)
+    ])
   );
+  const differing = $derived(comparison.filter(({ differs }) => differs.length > 0));
   let classId = $state(0);
   const chosen = $derived(classes.find(({ id }) => id === classId) ?? classes[0]);
   let problem = $state('');
@@ -41,9 +49,6 @@
     }
     isBusy = false;
   }
-
-  const labelOf = (part: string) =>
-    editor.outline.parts.find((one) => one.part.id === part)?.label ?? '';
 </script>
 
 <p class="faint small">
@@ -114,22 +119,42 @@
   </ul>
   <h3>Exceptions</h3>
   {#if exceptions.length === 0}
-    <p>None: no item stands on two forms.</p>
+    <p>None: no item stands on two forms, and no place has the same answer twice.</p>
   {:else}
     <ul>
-      {#each exceptions as { part, forms: same }, at (at)}
-        <li>{labelOf(part)} is the same on {same.join(', ')}</li>
-      {/each}
+      {#each exceptions as exception, at (at)}<li>{exception}</li>{/each}
     </ul>
     <p class="faint small">
-      There are not as many items as forms here, or the part was changed since they were drawn.
+      There are not as many items, or answers, as forms here, or the part was changed since they
+      were drawn.
     </p>
   {/if}
+  <details>
+    <summary>What differs between the forms</summary>
+    <p class="faint small">
+      What the plan controls, and what marks, difficulty and time depend on, is the same on every
+      form. The rest may differ.
+    </p>
+    <dl>
+      {#each differing as { part, differs } (part)}
+        <dt class="figures">{labelOf(part)}</dt>
+        <dd>{differs.join(', ')}</dd>
+      {/each}
+    </dl>
+  </details>
 {/if}
 
 <style>
   h3 {
     margin-top: var(--space-3);
+  }
+  dl {
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr);
+    gap: var(--space-half) var(--space-3);
+  }
+  dd {
+    margin: 0;
   }
   .acts {
     display: flex;

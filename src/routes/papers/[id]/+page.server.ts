@@ -8,6 +8,7 @@ import { newEdition, readPaper } from '$lib/server/database/papers/papers';
 import { createPlan } from '$lib/server/database/papers/plans';
 import { sitPaper } from '$lib/server/database/sittings/sittings';
 import { dayOf, idOf, textOf } from '$lib/server/http/form-fields';
+import { newSeed } from '$lib/server/http/seeds';
 import { describedSkills, listedSkills } from '$lib/server/http/shown-skills';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
@@ -49,7 +50,7 @@ export const actions: Actions = {
   plan: ({ params }) => {
     const paper = readPaper(db(), idOf(params.id) ?? 0);
     if (!paper) error(404, 'There is no such paper.');
-    const made = blueprintSchema.safeParse(planOfPractice(paper));
+    const made = blueprintSchema.safeParse(planOfPractice(paper, newSeed()));
     if (!made.success) {
       return fail(422, {
         planProblem: 'A plan needs items that pupils do on their own, at most 300 marks of them.'

@@ -1,7 +1,6 @@
 import {
   blueprintSchema,
   examOutline,
-  formExceptions,
   planName,
   planOfExam,
   withPart
@@ -24,7 +23,9 @@ import { createPlan } from '$lib/server/database/papers/plans';
 import { dealings } from '$lib/server/database/exams/dealing';
 import { sitExam, snapshotsAsked } from '$lib/server/database/sittings/sit-exam';
 import { metOnExam } from '$lib/server/exams/who-met';
+import { formComparison } from '$lib/server/exams/form-comparison';
 import { failedWords, repeatExam } from '$lib/server/exams/draw-forms';
+import { newSeed } from '$lib/server/http/seeds';
 import { dayOf, idOf, textOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
@@ -58,7 +59,7 @@ export const load: PageServerLoad = ({ params }) => {
     facts: factsOfExam(db(), exam, style),
     met: stored.isSat ? {} : metOnExam(db(), stored),
     forms: forms.map(({ id, kind, letter, name }) => ({ id, kind, letter, name })),
-    exceptions: forms.length > 1 ? formExceptions(exam, forms) : [],
+    comparison: formComparison(exam, forms, style),
     skills,
     titles: Object.fromEntries(
       [...skills.map(({ id }) => id), 'own-question'].map((id) => [id, findPaperCard(id)!.title])
@@ -124,8 +125,10 @@ export const actions: Actions = {
     if (!stored) error(404, 'There is no such exam.');
     const { exam, plan, unmet } = stored;
     const facts = factsOfExam(db(), exam, stored.style ?? readHouseStyle(db()));
+    // Another plan is another paper, also where it asks the same.
+    const seed = newSeed();
     const made = blueprintSchema.safeParse(
-      plan ?? planOfExam(exam.sections, examOutline(exam, facts))
+      plan ? { ...plan, seed } : planOfExam(exam.sections, examOutline(exam, facts), seed)
     );
     if (!made.success) return fail(422, { problem: 'No plan can be made of an empty exam.' });
     redirect(303, `/papers/plans/${createPlan(db(), planName(exam.title), made.data, unmet)}`);

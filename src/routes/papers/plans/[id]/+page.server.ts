@@ -9,7 +9,7 @@ import { idOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
 import { undoneStatus, undoneWords } from '$lib/server/jobs/words';
-import { askedOf, whyUnmet } from '$lib/server/exams/plan-trial';
+import { askedOf, metIsCause, whyUnmet } from '$lib/server/exams/plan-trial';
 import { planProblems } from '$lib/server/api/exams';
 import { examOf } from '@zealous-quill/core/exams';
 import { listedSkills } from '$lib/server/http/shown-skills';
@@ -60,10 +60,12 @@ export const actions: Actions = {
     if (!done.ok) {
       return fail(undoneStatus(done.error), { problem: undoneWords[done.error.code] });
     }
-    if (!done.result.ok) {
-      return fail(422, { problem: whyUnmet(plan, done.result.error).message });
+    const { result } = done;
+    if (!result.ok) {
+      const isMetCause = await whileHere(event, (signal) => metIsCause(asked, plan, signal));
+      return fail(422, { problem: whyUnmet(plan, result.error, isMetCause).message });
     }
-    const exam = examOf(name, plan, done.result);
+    const exam = examOf(name, plan, result);
     redirect(303, `/papers/${createExam(db(), exam, { plan, unmet })}/exam`);
   }
 };

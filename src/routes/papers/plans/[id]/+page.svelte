@@ -25,6 +25,7 @@
   import { postDraft } from '$lib/ui/post-draft';
   import SaveMark from '$lib/ui/papers/SaveMark.svelte';
   import TitleInput from '$lib/ui/papers/TitleInput.svelte';
+  import { LARGEST_SEED } from '@zealous-quill/core/spaces';
   import { patternKey } from '@zealous-quill/core/skill';
   import SkillPicker from '$lib/ui/skills/SkillPicker.svelte';
   import { onDestroy, untrack } from 'svelte';
@@ -115,7 +116,10 @@
     <SaveMark state={draft.state} problem={draft.problem} />
     <Button disabled={!draft.canUndo} onclick={() => draft.undo()}>Undo</Button>
     <Button disabled={!draft.canRedo} onclick={() => draft.redo()}>Redo</Button>
-    <Button onclick={() => change({ seed: ((plan.seed ?? 0) + 1) % 100_000 })}>Other items</Button>
+    <Button onclick={() => change({ seed: ((plan.seed ?? 0) + 1) % (LARGEST_SEED + 1) })}
+      >Other items</Button
+    >
+    <span class="faint small">seed {plan.seed ?? 0}</span>
     <form
       method="POST"
       action="?/paper"

@@ -7,7 +7,7 @@ import { db } from '$lib/server/database/base/connection';
 import { toAvoid } from '$lib/server/database/sittings/exposure';
 import { readHouse } from '$lib/server/database/papers/default-schemes';
 import { unmetSchema } from '$lib/server/database/papers/plans';
-import { askedOf, shownParts, whyUnmet } from '$lib/server/exams/plan-trial';
+import { askedOf, metIsCause, shownParts, whyUnmet } from '$lib/server/exams/plan-trial';
 import { run } from '$lib/server/jobs/pool';
 import { z } from 'zod';
 import type { RequestHandler } from './$types';
@@ -26,7 +26,10 @@ export const POST: RequestHandler = ({ request }) =>
     });
     if (!done.ok) return machineUndone(done.error);
     const { result } = done;
-    if (!result.ok) return reply<Reply<'tried'>>(whyUnmet(plan, result.error));
+    if (!result.ok) {
+      const isMetCause = await metIsCause(asked, plan, request.signal);
+      return reply<Reply<'tried'>>(whyUnmet(plan, result.error, isMetCause));
+    }
     const { parts, totals } = result;
     return reply<Reply<'tried'>>({
       ok: true,
