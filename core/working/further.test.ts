@@ -6,14 +6,19 @@ import { cellOf, squareCell, type Layout } from './layout';
 
 const rule = (y: number) => ({ x1: 0, y1: y, x2: 3, y2: y });
 
-/** Two lines of one square, the answer below them, and three lines that may be added between. */
-const sheet: Layout = {
+/** Two lines of one square, and the answer below them. */
+const plain: Layout = {
   ...{ width: 3, height: 4 },
   cells: [
     ...[squareCell('line.0', { x: 0, y: 0 }), squareCell('line.1', { x: 0, y: 1 })],
     squareCell('answer', { x: 0, y: 3 })
   ],
-  rules: [rule(1), rule(3)],
+  rules: [rule(1), rule(3)]
+};
+
+/** The same with three lines that may be added between. */
+const sheet: Layout = {
+  ...plain,
   further: [2, 3, 4].map((line) => ({
     ...{ after: `line.${line - 1}`, y: line, height: 1 },
     cells: [squareCell(`line.${line}`, { x: 0, y: line })],
@@ -40,6 +45,5 @@ test('a further line is there once the line before it is written, and what stood
 
 test('an empty text opens nothing, and a sheet without further lines stays as it is', () => {
   assert.deepEqual(withFurtherLines(sheet, { 'line.1': '' }), sheet);
-  const { further: _, ...plain } = sheet;
   assert.deepEqual(withFurtherLines(plain, { 'line.1': '7' }), plain);
 });

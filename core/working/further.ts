@@ -1,17 +1,4 @@
-import type { Cell, Layout, Line } from './layout';
-
-/**
- * A line of working that a pupil may add. It is not printed. Once the step before it is written it is put into the
- * sheet at row `y`, and what stood there moves down.
- */
-export interface FurtherLine {
-  readonly after: string;
-  readonly y: number;
-  /** In squares. */
-  readonly height: number;
-  readonly cells: readonly Cell[];
-  readonly rules: readonly Line[];
-}
+import type { FurtherLine, Layout } from './layout';
 
 /** A sheet with each further line that follows what is written. */
 export function withFurtherLines(layout: Layout, texts: Readonly<Record<string, string>>): Layout {

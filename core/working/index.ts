@@ -48,7 +48,7 @@ export {
   type PrintedCell,
   type StepCell
 } from './layout';
-export { withFurtherLines, type FurtherLine } from './further';
+export { withFurtherLines } from './further';
 export {
   constant,
   rulesOf,

@@ -1,5 +1,3 @@
-import type { FurtherLine } from './further';
-
 /**
  * Where the working stands on squared paper. One unit is one square, x to the right, y downwards, and
  * places may be fractions of a square. Everything that draws working (screen, paper, handwriting, the
@@ -61,6 +59,19 @@ export interface Line {
   readonly y1: number;
   readonly x2: number;
   readonly y2: number;
+}
+
+/**
+ * A line of working that a pupil may add. It is not printed. Once the step before it is written it is put into the
+ * sheet at row `y`, and what stood there moves down.
+ */
+export interface FurtherLine {
+  readonly after: string;
+  readonly y: number;
+  /** In squares. */
+  readonly height: number;
+  readonly cells: readonly Cell[];
+  readonly rules: readonly Line[];
 }
 
 /** A jump from one place to another, bulging upwards by a height in squares. */

@@ -15,7 +15,7 @@ import { change, logWork } from '../base/change';
 import type { Db, Reader, Writer } from '../base/db';
 import { readDefaultSchemes, readHouse } from '../papers/default-schemes';
 import { keepForms } from './forms';
-import { keptStyle, readHouseStyle } from '../papers/house-style';
+import { keptStyle } from '../papers/house-style';
 import { readPlanOf, type PlanFor } from '../papers/plans';
 import { blueprints, forms, papers, sections } from '../base/schema';
 import { soundExam, writeSections } from './stored-sections';
