@@ -1,5 +1,12 @@
 export { needsOf } from './needs';
-export { withdrawals, type MarkedOutcome, type Outcome, type Withdrawal } from './outcome';
+export {
+  countedMarks,
+  countedOutcome,
+  withdrawals,
+  type MarkedOutcome,
+  type Outcome,
+  type Withdrawal
+} from './outcome';
 export { type MarkedScript, type ResultPupil, type ShownOutcome } from './pupil';
 export { resultsOf, type ResultItem, type Results, type SkillSummary } from './results';
 export type { SatPart } from './sat-part';

@@ -44,14 +44,19 @@ export function countedMarks({ scheme, withdrawn }: Marks): number {
   return withdrawn === 'left-out' ? 0 : availableMarks(scheme);
 }
 
-/** An outcome as it counts: of a part that is withdrawn nothing, or full marks for everyone who was there. */
+/**
+ * An outcome as it counts: never more than the part is worth by the scheme that holds now; of a part that is withdrawn
+ * nothing, or full marks for everyone who was there.
+ */
 export function countedOutcome(
   part: Marks,
   outcome: MarkedOutcome | null,
   isAbsent: boolean
 ): MarkedOutcome | null {
-  if (part.withdrawn === 'no' || isAbsent) return outcome;
   const available = countedMarks(part);
+  if (part.withdrawn === 'no' || isAbsent) {
+    return outcome && { ...outcome, available, awarded: Math.min(outcome.awarded, available) };
+  }
   return { ...(outcome ?? unmarked), awarded: available, available };
 }
 

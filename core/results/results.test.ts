@@ -259,3 +259,21 @@ test('answers that are left in another form throughout are told as something tha
   assert.deepEqual(of(true), ['1', '2', '3', '4', '5', '6']);
   assert.deepEqual(of(false), []);
 });
+
+test('under a scheme that was changed since, no part earns more than it is worth now', () => {
+  // Marked when each part was worth 4: now the first is worth 3, the second 5.
+  const parts = [part(1, 3), part(2, 5)];
+  const { pupils, items } = results(parts, [script(1, [outcome(4, 4), outcome(4, 4)])]);
+  assert.equal(pupils[0]!.total, 3 + 4);
+  assert.deepEqual(
+    pupils[0]!.outcomes.map((one) => [one!.awarded, one!.available]),
+    [
+      [3, 3],
+      [4, 5]
+    ]
+  );
+  assert.deepEqual(
+    items.map(({ facility }) => facility),
+    [1, 4 / 5]
+  );
+});

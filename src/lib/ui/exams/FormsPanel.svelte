@@ -73,7 +73,7 @@
     </span>
   {/if}
 </p>
-<h3>A form for each pupil</h3>
+{#if own.length > 0 || !isFrozen}<h3>A form for each pupil</h3>{/if}
 {#if own.length > 0}
   <p>
     {plural(own.length, 'form')} with names and {plural(spares.length, 'spare')}
@@ -96,7 +96,7 @@
       >Draw a form for each</Button
     >
   </p>
-{:else if !chosen}<p class="faint">There is no class yet.</p>{/if}
+{:else if !isFrozen}<p class="faint">There is no class yet.</p>{/if}
 {#if isBusy}<p role="status">Drawing …</p>{/if}
 {#if problem}<Problem isUrgent>{problem}</Problem>{/if}
 

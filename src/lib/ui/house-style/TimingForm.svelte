@@ -29,7 +29,7 @@
     <thead>
       <tr>
         <th scope="col">A part that is</th>
-        {#each columns as { name, title } (name)}<th scope="col" class="number">{title}</th>{/each}
+        {#each columns as { name, title } (name)}<th scope="col">{title}</th>{/each}
       </tr>
     </thead>
     <tbody>
@@ -56,10 +56,28 @@
 
 <style>
   section {
-    margin-top: var(--space-4);
+    margin: var(--space-4) 0;
   }
-  th[scope='row'] {
+  table {
+    width: 100%;
+    margin-top: var(--space-2);
+  }
+  thead th {
+    font-family: var(--font-sans);
+    font-size: var(--text-small);
     font-weight: normal;
+    color: var(--faint);
+    text-align: right;
+  }
+  th:first-child {
     text-align: left;
+    font-weight: normal;
+  }
+  th,
+  td {
+    padding: var(--space-half) 0 var(--space-half) var(--space-2);
+  }
+  th:first-child {
+    padding-left: 0;
   }
 </style>

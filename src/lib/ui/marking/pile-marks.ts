@@ -36,9 +36,15 @@ export class PileMarks {
   /** The marks of a script so far: those of the pile, and what it has elsewhere. */
   totalOf(script: DeskScript): number {
     const { pile, elsewhere, draftOf } = this.marking;
+    const counted = (place: Place) => {
+      const { withdrawn, scheme } = place.item;
+      if (withdrawn === 'left-out') return 0;
+      if (withdrawn === 'full-marks') return availableMarks(scheme);
+      return draftOf(place).value.isMarked ? this.awardedFor(place) : 0;
+    };
     return pile
-      .filter((place) => place.script.id === script.id && draftOf(place).value.isMarked)
-      .reduce((sum, place) => sum + this.awardedFor(place), elsewhere[script.id] ?? 0);
+      .filter((place) => place.script.id === script.id)
+      .reduce((sum, place) => sum + counted(place), elsewhere[script.id] ?? 0);
   }
 
   /** The marks that a response has kept since it was marked; undefined once it is marked anew. */
@@ -52,7 +58,7 @@ export class PileMarks {
   private awardedFor(place: Place): number {
     const { value } = this.marking.draftOf(place);
     const kept = this.keptFor(place);
-    if (kept !== undefined) return kept;
+    if (kept !== undefined) return Math.min(kept, availableMarks(place.item.scheme));
     let awarded = this.known.get(value);
     if (awarded === undefined) {
       awarded = awardedIn(markItem(workedOf(place.item), value.working, place.item.scheme), value);

@@ -1,5 +1,6 @@
 import { answerLine } from '@zealous-quill/core/exams';
-import { availableMarks, isAnswerOnly } from '@zealous-quill/core/schemes';
+import { countedMarks } from '@zealous-quill/core/results';
+import { isAnswerOnly } from '@zealous-quill/core/schemes';
 import { isMarked } from '@zealous-quill/core/papers';
 import { readClass } from '$lib/server/database/people/classes';
 import { db } from '$lib/server/database/base/connection';
@@ -59,8 +60,12 @@ export const load: PageServerLoad = ({ params, url, cookies }) => {
     itemId: item.id,
     /** Whether one place is asked for, not only a sheaf. */
     isExact: asked.script !== undefined && asked.item !== undefined,
-    available: items.reduce((sum, { scheme }) => sum + availableMarks(scheme), 0),
-    elsewhere: scriptTotals(db(), sitting.id, where.parts),
+    available: items.reduce((sum, one) => sum + countedMarks(one), 0),
+    elsewhere: scriptTotals(
+      db(),
+      sitting.id,
+      items.filter(({ id }) => !where.parts.includes(id))
+    ),
     states: readResponses(db(), where),
     /** The marks that were given, which a changed scheme does not take back. */
     kept: Object.fromEntries(

@@ -1,6 +1,5 @@
-import type { Attempt } from '@zealous-quill/core/marking';
 import { isMarked } from '@zealous-quill/core/papers';
-import { resultsOf, type MarkedOutcome, type Results } from '@zealous-quill/core/results';
+import { resultsOf, type Results } from '@zealous-quill/core/results';
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { Db } from '../base/db';
 import { styleOf } from '../papers/papers';
@@ -9,6 +8,7 @@ import { decisions, markings, marks, responses, scripts } from '../base/schema';
 import { listScripts } from '../sittings/scripts';
 import { isUnused } from '../sittings/spares';
 import { readSat } from '../sittings/snapshots';
+import { outcomesOf } from './outcomes';
 
 /** Results, and what of the paper can no longer be read, in words. */
 export interface ReadResults extends Results {
@@ -37,34 +37,6 @@ export function readResults(
       }))
   );
   return { ...resultsOf(parts, marked, styleOf(db, paperId)), damage };
-}
-
-function outcomesOf(db: Db, sittingIds: readonly number[]): Map<string, MarkedOutcome> {
-  const rows = db
-    .select({
-      scriptId: markings.scriptId,
-      partId: responses.partId,
-      outcome: responses.outcome,
-      attempt: responses.attempt,
-      comment: responses.comment
-    })
-    .from(responses)
-    .innerJoin(markings, and(eq(markings.id, responses.markingId), eq(markings.round, ROUND)))
-    .innerJoin(scripts, eq(scripts.id, markings.scriptId))
-    .where(
-      and(
-        inArray(scripts.sittingId, [...sittingIds]),
-        eq(scripts.isAbsent, false),
-        eq(responses.isMarked, true)
-      )
-    )
-    .all();
-  return new Map(
-    rows.map(({ scriptId, partId, outcome, attempt, comment }) => [
-      `${scriptId}/${partId}`,
-      { ...outcome!, attempt: attempt as Attempt, comment }
-    ])
-  );
 }
 
 /** By script, how many marks the decisions that stand moved from the proposals. */

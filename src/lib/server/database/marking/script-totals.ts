@@ -1,30 +1,22 @@
-import { and, eq, notInArray, sql } from 'drizzle-orm';
+import { countedOutcome, type MarkedOutcome, type SatPart } from '@zealous-quill/core/results';
 import type { Db } from '../base/db';
-import { ROUND } from '../tables/marking';
-import { markings, responses, scripts } from '../base/schema';
+import { outcomesOf } from './outcomes';
 
-/** By script of a sitting, the marks of what is marked on it, some parts left out. */
+/** By script of a sitting, the marks of some parts as they count in the results. */
 export function scriptTotals(
   db: Db,
   sittingId: number,
-  except: readonly number[]
+  parts: readonly SatPart[]
 ): Record<number, number> {
-  const rows = db
-    .select({
-      scriptId: markings.scriptId,
-      awarded: sql<number>`sum(json_extract(${responses.outcome}, '$.awarded'))`
-    })
-    .from(responses)
-    .innerJoin(markings, and(eq(markings.id, responses.markingId), eq(markings.round, ROUND)))
-    .innerJoin(scripts, eq(scripts.id, markings.scriptId))
-    .where(
-      and(
-        eq(scripts.sittingId, sittingId),
-        eq(responses.isMarked, true),
-        notInArray(responses.partId, [...except])
-      )
-    )
-    .groupBy(markings.scriptId)
-    .all();
-  return Object.fromEntries(rows.map(({ scriptId, awarded }) => [scriptId, awarded]));
+  const outcomes = outcomesOf(db, [sittingId]);
+  const totals: Record<number, number> = {};
+  const scripts = new Set([...outcomes.keys()].map((key) => Number(key.split('/')[0])));
+  for (const script of scripts) {
+    const counted = parts.map((part) => {
+      const outcome: MarkedOutcome | null = outcomes.get(`${script}/${part.id}`) ?? null;
+      return countedOutcome(part, outcome, false)?.awarded ?? 0;
+    });
+    totals[script] = counted.reduce((sum, awarded) => sum + awarded, 0);
+  }
+  return totals;
 }
