@@ -45,3 +45,18 @@ test('chunks of any size, up to sixteen, can be entered line by line and earn ev
     { seed: 12, numRuns: 200 }
   );
 });
+
+test('two multiples that are none, in whichever lines, lose the mark for the rest', () => {
+  const item = new WorkedItem(skill, skill.given.parse('2616 / 35'), 'chunks');
+  // 350 three times, then 340 and 34 are no multiples of 35.
+  const working = {
+    ...{ 'chunk.0': '350', 'left.0': '2266', 'chunk.1': '350', 'left.1': '1916' },
+    ...{ 'chunk.2': '350', 'left.2': '1566', 'chunk.3': '340', 'left.3': '1226' },
+    ...{ 'chunk.4': '34', 'left.4': '1192' }
+  };
+  const { marks } = markItem(item, working);
+  assert.deepEqual(
+    marks.lines.map(({ awarded }) => awarded),
+    [1, 0, 0]
+  );
+});

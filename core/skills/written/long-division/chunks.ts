@@ -93,7 +93,7 @@ export function linesNeeded({ dividend, divisor }: Given): number {
 const LINES = 16;
 
 /** As many lines as are taken by someone who takes away the divisor, times a power of ten, again and again. */
-function mostLines({ dividend, divisor }: Given): number {
+export function mostLines({ dividend, divisor }: Given): number {
   const quotient = String(BigInt(dividend) / BigInt(divisor));
   const taken = [...quotient].reduce((sum, figure) => sum + Number(figure), 0);
   return Math.max(LINES, taken + SPARE);

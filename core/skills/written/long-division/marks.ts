@@ -1,7 +1,7 @@
 import { accuracy, method, schemeOf, type Scheme } from '../../../schemes';
 import type { Given } from '../../../methods/division/look';
 import { dividing } from '../../../methods/division/partials';
-import { linesNeeded } from './chunks';
+import { linesNeeded, mostLines } from './chunks';
 
 /**
  * A mark for the first product and what it leaves, one for the rest where there is more, and one for the answer
@@ -10,7 +10,7 @@ import { linesNeeded } from './chunks';
 export function divisionMarks(given: Given, school: string): Scheme {
   const { top } = dividing(given);
   const products = school === 'chunks' ? linesNeeded(given) : top + 1;
-  const [first, rest] = school === 'chunks' ? chunks(products) : columns(top);
+  const [first, rest] = school === 'chunks' ? chunks(mostLines(given)) : columns(top);
   const working = products > 1 ? [method(...first), method(...rest)] : [method(...first, ...rest)];
   return schemeOf(...working, accuracy());
 }
@@ -33,8 +33,9 @@ function columns(top: number): Split {
   return [first!, rest.flat()];
 }
 
-function chunks(products: number): Split {
-  const lines = Array.from({ length: products }, (_, at) => [`chunk.${at}`, `left.${at}`]);
+/** However many multiples a pupil takes away. */
+function chunks(most: number): Split {
+  const lines = Array.from({ length: most }, (_, at) => [`chunk.${at}`, `left.${at}`]);
   const [first, ...rest] = lines;
   return [first!, rest.flat()];
 }

@@ -64,7 +64,7 @@
   }
   thead th {
     font-family: var(--font-sans);
-    font-size: var(--text-small);
+    font-size: var(--text-sm);
     font-weight: normal;
     color: var(--faint);
     text-align: right;
