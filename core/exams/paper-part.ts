@@ -140,9 +140,10 @@ export interface PartSnapshot extends Snapshot {
 
 /** Derives a part as it prints; its skill must be loaded. */
 export function partSnapshot(part: PaperPart, context: PartContext): PartSnapshot {
-  const { id, kind, skill, school, given } = part;
+  const { kind, skill, school, given } = part;
   const scheme = schemeOfPart(part, context);
-  const snapshot = snapshotOf(part, { id, given, scheme }, context.style);
+  // Without a place of its own, as a paper has one notation of division throughout.
+  const snapshot = snapshotOf(part, { given, scheme }, context.style);
   const options =
     kind === 'choice'
       ? optionsOf(skillOf(skill), given, school, context.seed, context.style)

@@ -1,5 +1,4 @@
 import {
-  allowedMinutes,
   examOnForm,
   formLabel,
   partScheme,
@@ -18,17 +17,18 @@ import {
 } from '@zealous-quill/core/house-style';
 import { availableMarks } from '@zealous-quill/core/schemes';
 import { keyText, printable, snapshotPicture } from '@zealous-quill/core/papers';
-import { OWN_QUESTION } from '@zealous-quill/core/catalogue';
+import { findPaperCard, OWN_QUESTION } from '@zealous-quill/core/catalogue';
+import { isInHead } from '@zealous-quill/core/skill';
 import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
 import type { Picture } from '@zealous-quill/core/working';
 import { version } from '../database/base/version';
+import { coverPage, partsOf } from './exam-cover';
 import {
   type ExamPrintKind,
   type PrintSize,
   type PrintForm,
   type ExamPrint,
   type ExamDocument,
-  type CoverPage,
   type PrintedForm,
   type PrintedQuestion,
   type PrintedPart,
@@ -76,27 +76,6 @@ function keyRows(printed: readonly PrintedForm[]): KeyRow[] {
   }));
 }
 
-const partsOf = ({ sections }: PrintedForm): PrintedPart[] =>
-  sections.flatMap(({ questions }) => questions.flatMap(({ parts }) => parts));
-
-function coverPage({ exam, style }: ExamPrint, form: PrintedForm): CoverPage {
-  const { cover } = exam;
-  const questions = form.sections.flatMap((section) => section.questions);
-  const seconds = sum(partsOf(form).map((part) => part.seconds));
-  return {
-    ...{ department: style.department, level: cover.level, date: cover.date },
-    minutes: allowedMinutes(exam, seconds),
-    marks: sum(questions.map(({ marks }) => marks)),
-    allowed: cover.allowed,
-    instructions: linesOf(cover.instructions ?? style.instructions),
-    formulas: linesOf(cover.formulas).map((line) => typedRuns(line, style)),
-    formulasAt: cover.formulasAt,
-    questions: questions.map(({ number, marks }) => ({ number, marks }))
-  };
-}
-
-const linesOf = (text: string) => text.split('\n').filter((line) => line.trim() !== '');
-
 const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);
 
 function printedForm(asked: ExamPrint, form: PrintForm): PrintedForm {
@@ -111,16 +90,19 @@ function printedForm(asked: ExamPrint, form: PrintForm): PrintedForm {
     name: form.name ?? '',
     sections: own.sections
       .map((section) => {
-        const within = placed.filter((one) => one.section === section);
+        const all = placed.filter((one) => one.section === section);
+        const isMental = asked.kind === 'paper' && all.every(({ part }) => isDoneInHead(part));
+        const within = isMental ? all.map(saidOnce) : all;
         return {
           id: section.id,
           title: section.title,
-          note: noteOf(section),
+          note: noteOf(section, isMental),
           marks: sum(within.map(({ printed }) => printed.marks)),
           questions: section.questions.map(({ id, stem, startsPage }): PrintedQuestion => {
             const parts = within.filter(({ question }) => question.id === id);
             return {
               ...{ id, startsPage, number: parts[0]!.number },
+              isNarrow: stem === '' && asked.size === 0 && isNarrow(asked, parts),
               isLong:
                 heightOf(
                   asked,
@@ -163,9 +145,41 @@ function heightOf(
 const sumOfLines = (texts: readonly string[], lines: (text: string) => number) =>
   sum(texts.map(lines));
 
-function noteOf({ instruction, calculator }: Exam['sections'][number]): string {
+interface Placed extends PlacedPart {
+  readonly printed: PrintedPart;
+}
+
+const isDoneInHead = ({ kind, skill }: PlacedPart['part']) =>
+  (kind === 'bare' || kind === 'choice') && isInHead(findPaperCard(skill)!);
+
+const IN_THE_HEAD = ' in your head';
+
+/** A part of a section that says once that all is done in the head. */
+function saidOnce(one: Placed): Placed {
+  const prompt = one.printed.prompt.map((run) => ({
+    ...run,
+    text: run.text.replace(IN_THE_HEAD, '')
+  }));
+  return { ...one, printed: { ...one.printed, prompt } };
+}
+
+/** Millimetres of squares, and characters of a prompt, that go into half the width of a page. */
+const NARROW = { squares: 72, prompt: 34 };
+
+/** Whether a question has room beside another: one short part, with a line or narrow squares for its answer. */
+function isNarrow({ kind, style }: ExamPrint, parts: readonly Placed[]): boolean {
+  const [only] = parts;
+  if (kind !== 'paper' || parts.length !== 1 || !only) return false;
+  const { prompt, picture, options, space, drawing } = only.printed;
+  const isShort = prompt.reduce((sum, { text }) => sum + text.length, 0) <= NARROW.prompt;
+  const hasRoom = picture ? picture.width * style.squares <= NARROW.squares : space.kind === 'line';
+  return isShort && hasRoom && options.length === 0 && drawing === null;
+}
+
+function noteOf({ instruction, calculator }: Exam['sections'][number], isMental: boolean): string {
+  const inHead = isMental ? 'Work these out in your head. No written working is looked at.' : '';
   const allowed = calculator ? 'You may use a calculator.' : '';
-  return [instruction, allowed].filter(Boolean).join(' ');
+  return [instruction, inHead, allowed].filter(Boolean).join(' ');
 }
 
 function printedPart(asked: ExamPrint, form: PrintForm, placed: PlacedPart): PrintedPart {
@@ -216,8 +230,8 @@ function answerOf(snapshot: PartSnapshot, own: OwnQuestion | undefined, style: H
 /** Millimetres that squares may go down a page: they cannot go on over its end. */
 const MOST_HEIGHT = 200;
 
-/** Squares of an own question across the page. */
-const OWN_WIDTH = 20;
+/** Millimetres across a page between its margins, the number of a question and the letter of a part left out. */
+const ACROSS: Readonly<Record<HouseStyle['paper'], number>> = { a4: 158, 'us-letter': 164 };
 
 function pictureIn(
   { kind, style, size }: ExamPrint,
@@ -229,12 +243,17 @@ function pictureIn(
     return part.skill === OWN_QUESTION ? null : snapshotPicture(printed, 'working', style);
   }
   if (kind !== 'paper' || space.kind !== 'squares') return null;
-  if (part.skill === OWN_QUESTION) {
-    const most = Math.floor(MOST_HEIGHT / (style.squares * scaleOf(size)));
-    const height = Math.min(most, space.height ?? usualHeight(availableMarks(scheme)));
-    return { width: OWN_WIDTH, height, marks: [], rules: [], arcs: [] };
+  const side = style.squares * scaleOf(size);
+  if (part.kind === 'set-out') {
+    const picture = snapshotPicture(printed, 'numbers', style);
+    return { ...picture, height: Math.max(Math.ceil(picture.height), space.height ?? 0) };
   }
-  const shows = part.kind === 'set-out' ? 'numbers' : 'nothing';
-  const picture = snapshotPicture(printed, shows, style);
-  return { ...picture, height: Math.max(Math.ceil(picture.height), space.height ?? 0) };
+  // Where nothing is set out there are squares across the page.
+  const usual =
+    part.skill === OWN_QUESTION
+      ? usualHeight(availableMarks(scheme))
+      : Math.ceil(snapshotPicture(printed, 'nothing', style).height);
+  const height = Math.min(Math.floor(MOST_HEIGHT / side), space.height ?? usual);
+  const width = Math.floor(ACROSS[style.paper] / side);
+  return { width, height, marks: [], rules: [], arcs: [] };
 }

@@ -65,6 +65,16 @@ export interface CoverPage {
   readonly minutes: number;
   readonly marks: number;
   readonly allowed: string;
+  /** Whether and where a calculator may be used, in words. */
+  readonly calculator: string;
+  /** Of several sections, what each is called and worth. */
+  readonly sections: readonly {
+    readonly title: string;
+    readonly marks: number;
+    readonly note: string;
+  }[];
+  /** Ways of answering that occur, for which an example stands on the cover. */
+  readonly answering: readonly ('choice' | 'line' | 'squares')[];
   readonly instructions: readonly string[];
   readonly formulas: readonly (readonly TypedRun[])[];
   readonly formulasAt: 'cover' | 'last';
@@ -91,6 +101,8 @@ export interface PrintedQuestion {
   readonly number: number;
   readonly marks: number;
   readonly startsPage: boolean;
+  /** Has room beside another in one row. */
+  readonly isNarrow: boolean;
   /** May be longer than a page. */
   readonly isLong: boolean;
   readonly stem: readonly TypedRun[];

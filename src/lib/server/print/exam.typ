@@ -33,7 +33,7 @@
   }).join()
 }
 
-#let marks-text(count) = if count > 0 { text(size: 0.8em, fill: faint, "[" + str(count) + "]") }
+#let marks-text(count) = if count > 0 { text(size: 0.9em, weight: "bold", "[" + str(count) + "]") }
 #let blank-line(width) = box(width: width, line(length: 100%, stroke: hairline))
 
 // A form has pages of its own, from where it starts to where it ends. Before the first round of layout nothing is
@@ -114,6 +114,49 @@
   }
 }
 
+// What each section is worth, where there are several.
+#let cover-sections = if data.cover.sections.len() > 0 {
+  block(above: 1.4em, below: 0pt, table(
+    columns: (1fr, auto, auto),
+    stroke: (x, y) => (bottom: 0.4pt + ink),
+    inset: (x: 0pt, y: 0.45em),
+    column-gutter: 8mm,
+    ..data.cover.sections.map(one => (typed(one.title), [#one.marks marks], one.note)).flatten(),
+  ))
+}
+
+#let box-of(body) = box(width: 1em, height: 1em, baseline: 0.15em, stroke: hairline, align(center + horizon, body))
+
+// An example of each way of answering, where there are several.
+#let answering = if data.cover.answering.len() > 0 {
+  let ways = (
+    choice: (
+      [Cross one box. To change your mind, fill it in and cross another.],
+      [#box-of[] *A* #h(0.3em) 12 #h(1.2em) #box-of(text(size: 0.95em)[✕]) *B* #h(0.3em) 15 #h(1.2em) #box-of[] *C* #h(0.3em) 18],
+    ),
+    line: (
+      [Write your answer on the line.],
+      [Answer #box(width: 30mm, stroke: (bottom: hairline), inset: (bottom: 0.15em), align(center, text(font: "Patrick Hand", size: 1.2em)[15]))],
+    ),
+    squares: (
+      [Work in the squares, one figure in each.],
+      {
+        for figure in ("1", "5") {
+          box(width: 6mm, height: 6mm, baseline: 1.6mm, stroke: grid-line, align(center + horizon, text(font: "Patrick Hand", size: 1.2em, figure)))
+        }
+      },
+    ),
+  )
+  block(above: 1.6em, below: 0pt, strong[How to answer])
+  block(above: 0.7em, below: 0pt, grid(
+    columns: (1fr, 1fr),
+    column-gutter: 8mm,
+    row-gutter: 0.9em,
+    align: horizon,
+    ..data.cover.answering.map(kind => ways.at(kind)).flatten(),
+  ))
+}
+
 #let cover(paper) = {
   set par(leading: 0.65em)
   if data.cover.department != "" { text(size: 0.95em, fill: faint, typed(data.cover.department)) }
@@ -135,12 +178,18 @@
     column-gutter: 8mm,
     [*Time* #data.cover.minutes minutes],
     [*Marks* #data.cover.marks],
-    if data.cover.allowed != "" [*You may use* #typed(data.cover.allowed)],
+    [*#typed(data.cover.calculator)*],
   ))
+  if data.cover.allowed != "" {
+    v(0.2em)
+    [*You may use* #typed(data.cover.allowed)]
+  }
   if data.cover.instructions.len() > 0 {
     v(0.4em)
     list(marker: [–], ..data.cover.instructions.map(typed))
   }
+  cover-sections
+  answering
   if data.cover.formulasAt == "cover" { formula-box[Formulas] }
   v(1fr)
   text(size: 0.8em, fill: faint)[For the marker]
@@ -155,29 +204,33 @@
     line(length: 100%, stroke: 0.4pt + faint)
   }
 })
-#let answer-line(unit) = block(above: 1em, below: 0pt, width: 100%, align(right, {
+#let answer-line(part) = block(above: 1em, below: 0pt, width: 100%, align(right, {
   [Answer ]
-  blank-line(55mm)
-  if unit != "" [ #typed(unit)]
+  blank-line(42mm)
+  if part.space.unit != "" [ #typed(part.space.unit)]
+  h(3mm)
+  marks-text(part.marks)
 }))
+// What is worth the marks that stand at its foot, in the margin.
+#let with-marks(part, body) = grid(
+  columns: (1fr, auto),
+  column-gutter: 3mm,
+  body,
+  align(bottom, marks-text(part.marks)),
+)
 
 // The squares shrink where the page is too narrow for them.
 #let squares-of(part) = layout(size => {
   sheet(part.picture, part.alt, calc.min(square, size.width / part.picture.width))
 })
 
-#let space-of(part) = {
-  let kind = part.space.kind
-  if part.picture != none {
-    block(above: 0.6em, below: 0pt, squares-of(part))
-    if part.space.unit != "" { answer-line(part.space.unit) }
-  } else if kind == "line" { answer-line(part.space.unit) }
-  else if kind == "lines" { ruled(part.space.height) }
-  else if kind == "blank" { v(part.space.height * calc.max(8.5mm, 1.7 * base)) }
-}
-
+// All choices of a paper stand in as many columns as the longest option lets them.
+#let longest = calc.max(0, ..data.papers.map(paper => paper.sections.map(section =>
+  section.questions.map(question => question.parts.map(part =>
+    part.options.map(option => option.len())
+  ))
+)).flatten())
 #let options-of(part) = if part.options.len() > 0 {
-  let longest = calc.max(..part.options.map(option => option.len()))
   block(above: 0.8em, below: 0pt, grid(
     columns: (1fr,) * if longest > 24 { 1 } else if longest > 9 { 2 } else { 4 },
     row-gutter: 0.8em,
@@ -189,6 +242,19 @@
       text(font: "Andika", size: 0.92em, maths(option))
     }),
   ))
+}
+
+#let space-of(part) = {
+  let kind = part.space.kind
+  if part.picture != none {
+    // Where the working is set out, its answer stands in it.
+    let has-answer = part.picture.marks.len() > 0 and part.space.unit == ""
+    let squares = block(above: 0.6em, below: 0pt, squares-of(part))
+    if has-answer { with-marks(part, squares) } else { squares; answer-line(part) }
+  } else if kind == "line" { answer-line(part) }
+  else if kind == "lines" { with-marks(part, ruled(part.space.height)) }
+  else if kind == "blank" { with-marks(part, v(part.space.height * calc.max(8.5mm, 1.7 * base))) }
+  else { with-marks(part, options-of(part)) }
 }
 
 #let drawing-of(part) = if part.drawing != none {
@@ -234,11 +300,10 @@
 
 #let part-of(part, is-long) = together(is-long, above: 1.1em, {
   asked(part.prompt)
-  h(1fr)
-  marks-text(part.marks)
+  if data.kind == "solutions" { h(1fr); marks-text(part.marks) }
   drawing-of(part)
   if data.kind == "solutions" { solution-of(part) } else {
-    options-of(part)
+    if part.options.len() > 0 and part.space.kind != "none" { options-of(part) }
     space-of(part)
   }
 })
@@ -263,12 +328,27 @@
   y: here().position().y / page.height,
 )) <place>]
 
-#let question-of(question) = {
-  if question.startsPage { pagebreak(weak: true) }
-  together(question.isLong, above: 1.5em, {
-    if data.places { place-of(question.id) }
-    question-body(question)
+// A question, or two that are narrow beside each other.
+#let row-of(row) = {
+  if row.first().startsPage { pagebreak(weak: true) }
+  let is-long = row.any(question => question.isLong)
+  together(is-long, above: 1.5em, {
+    if data.places { for question in row { place-of(question.id) } }
+    if row.len() == 1 { question-body(row.first()) } else {
+      grid(columns: (1fr, 1fr), column-gutter: 9mm, ..row.map(question-body))
+    }
   })
+}
+
+// Questions in rows: narrow ones in twos.
+#let rows-of(questions) = {
+  let rows = ()
+  for question in questions {
+    let last = if rows.len() > 0 { rows.last() } else { () }
+    let fits = question.isNarrow and not question.startsPage and last.len() == 1 and last.first().isNarrow
+    if fits { rows.at(-1).push(question) } else { rows.push((question,)) }
+  }
+  rows
 }
 
 #let section-head(section) = {
@@ -390,7 +470,7 @@
 
 #let questions-of(paper) = for section in paper.sections {
   section-head(section)
-  for question in section.questions { question-of(question) }
+  for row in rows-of(section.questions) { row-of(row) }
 }
 
 #let body-of(paper) = {
