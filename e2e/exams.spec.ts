@@ -99,7 +99,7 @@ test('an exam is edited, printed in forms, sat by two classes, marked and graded
   // Two forms with other numbers, one key; what was typed is no markup.
   await page.getByRole('tab', { name: 'Forms' }).click();
   await page.getByRole('button', { name: 'Draw A and B' }).click();
-  await expect(page.getByText('None: no item stands on two forms.')).toBeVisible();
+  await expect(page.getByText('None: no item stands on two forms')).toBeVisible();
   const paper = (await page.getByRole('link', { name: 'all letters' }).getAttribute('href'))!;
   const { text, isTagged } = await printed(page, paper);
   expect(isTagged).toBe(true);
@@ -114,6 +114,9 @@ test('an exam is edited, printed in forms, sat by two classes, marked and graded
   await dialog.getByLabel('7 Amber').check();
   await dialog.getByLabel('9 Slate').check();
   await dialog.getByLabel('Forms').selectOption('turns');
+  // Nobody has approved it: that is said, and takes a word.
+  await expect(dialog.getByText('The exam is not approved yet.')).toBeVisible();
+  await dialog.getByLabel('It is sat all the same').check();
   await dialog.getByRole('button', { name: 'Make the piles of scripts' }).click();
   await page.waitForURL('**/marking');
   const pile = page.getByRole('link', { name: /9 Slate.*Spring assessment.*0? ?of|9 Slate.*left/ });

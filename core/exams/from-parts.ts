@@ -68,10 +68,13 @@ function paperPart(plan: Blueprint, part: ExamPart, id: string): PaperPart {
   };
 }
 
+/** What stands in the place of a question that is still to be written. */
+export const PLACEHOLDER = 'Write your question here.';
+
 /** A question of one's own before it is written. */
 export function unwritten(marks: number, minutes: number, difficulty: number): OwnQuestion {
   return {
-    ...{ text: 'Write your question here.', answerKind: 'none', answer: '', unit: '' },
+    ...{ text: PLACEHOLDER, answerKind: 'none', answer: '', unit: '' },
     ...{ marks, minutes, difficulty, guidance: '' }
   };
 }

@@ -45,6 +45,7 @@ export {
   type House,
   type StepGroup
 } from './paper-part';
+export { notReady, notReadyWords, type NotReady } from './not-ready';
 export { alikeIn, type AlikePair, type Likeness } from './alike';
 export { examOutline, type ExamOutline, type OutlinedPart } from './outline';
 export { checkPlan, type PlanLine } from './plan-check';

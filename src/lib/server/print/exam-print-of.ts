@@ -63,7 +63,7 @@ export function examPrintOf(
   return {
     ok: true,
     asked: {
-      ...{ exam, edition, kind, size, isApproved: state === 'approved' },
+      ...{ exam, edition, kind, size, isApproved: isSat || state === 'approved' },
       forms: chosen.map(({ id, kind: own, letter, name, given }) => ({
         ...{ kind: own, letter, name, given },
         kept: kept.get(id) ?? null

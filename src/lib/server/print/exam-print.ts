@@ -28,6 +28,7 @@ export interface PrintForm extends ExamForm {
 export interface ExamPrint {
   readonly exam: Exam;
   readonly edition: number;
+  /** Or has been sat: what was in pupils' hands is no draft. */
   readonly isApproved: boolean;
   /** The forms that are printed, and how many the exam has. */
   readonly forms: readonly PrintForm[];

@@ -10,10 +10,12 @@
     open: boolean;
     classes: readonly { id: number; name: string; pupils: number }[];
     forms: readonly { kind: string; letter: string }[];
+    /** What stands between the exam and its sitting, in sentences. */
+    notReady: readonly string[];
     problem?: string | undefined;
   }
 
-  let { open = $bindable(), classes, forms, problem }: Props = $props();
+  let { open = $bindable(), classes, forms, notReady, problem }: Props = $props();
 
   const today = new Date().toISOString().slice(0, 10);
 </script>
@@ -40,6 +42,15 @@
         <Input type="date" name="satOn" value={today} required />
       </label>
       <DealingSelect {forms} />
+      {#if notReady.length > 0}
+        <div class="unready">
+          {#each notReady as reason (reason)}<p>{reason}</p>{/each}
+          <label class="tick">
+            <input type="checkbox" name="anyway" value="yes" required />
+            It is sat all the same.
+          </label>
+        </div>
+      {/if}
       {#if problem}<Problem isUrgent>{problem}</Problem>{/if}
       <p class="faint">
         The exam is kept as it is now, so that its key never changes under a marked script.
@@ -54,6 +65,12 @@
     display: grid;
     gap: var(--space-3);
     color: var(--ink);
+  }
+  .unready {
+    display: grid;
+    gap: var(--space-1);
+    padding: var(--space-2) var(--space-3);
+    background: var(--lamp-soft);
   }
   fieldset {
     display: grid;

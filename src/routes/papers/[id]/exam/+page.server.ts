@@ -1,6 +1,8 @@
 import {
   blueprintSchema,
   examOutline,
+  notReady,
+  notReadyWords,
   planName,
   planOfExam,
   withPart
@@ -57,6 +59,7 @@ export const load: PageServerLoad = ({ params }) => {
       Object.entries(since).map(([id, { scheme: _, ...change }]) => [id, change])
     ),
     facts: factsOfExam(db(), exam, style),
+    notReady: stored.isSat ? [] : notReady(exam, stored.state).map(notReadyWords),
     met: stored.isSat ? {} : metOnExam(db(), stored),
     forms: forms.map(({ id, kind, letter, name }) => ({ id, kind, letter, name })),
     comparison: formComparison(exam, forms, style),
@@ -85,7 +88,13 @@ export const actions: Actions = {
     if (!satOn) return fail(400, { sitProblem: 'Say on which day it was sat: one that there is.' });
     const classIds = form.getAll('class').flatMap((one) => idOf(one) ?? []);
     const dealing = dealings.find((one) => one === textOf(form, 'forms')) ?? 'first';
-    const version = readExam(db(), id)?.version ?? 0;
+    const stored = readExam(db(), id);
+    const version = stored?.version ?? 0;
+    const unready = stored && !stored.isSat ? notReady(stored.exam, stored.state) : [];
+    if (unready.length > 0 && form.get('anyway') !== 'yes') {
+      const reasons = unready.map(notReadyWords).join(' ');
+      return fail(400, { sitProblem: `${reasons} Say that it is sat all the same.` });
+    }
     const asked = snapshotsAsked(db(), id);
     const done = asked
       ? await whileHere(event, (signal) => run('snapshots', asked, { signal }))

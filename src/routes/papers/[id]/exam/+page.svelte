@@ -130,6 +130,7 @@
       bind:open={isSitting}
       classes={data.classes}
       forms={data.forms}
+      notReady={data.notReady}
       problem={form?.sitProblem}
     />
   {/await}
