@@ -40,7 +40,8 @@ export function varyingParts(
       const row = plan?.rows.find(({ id }) => id === part.row);
       const controls = row?.controls?.[skill] as Controls | undefined;
       const hold = row?.spread ? [row.spread.feature] : [];
-      return { part, asked: { skill, given, school, kind, hold, ...(controls && { controls }) } };
+      const asked = { skill, given, school, kind, hold, isLoose: true };
+      return { part, asked: { ...asked, ...(controls && { controls }) } };
     });
 }
 

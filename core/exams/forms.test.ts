@@ -76,3 +76,23 @@ test('a part that no rung asks for, or of which nothing is said, keeps what it i
   }
   assert.ok(short.every(({ versions }) => versions >= 1));
 });
+
+test('loosely, a part of which all values are held varies as far as its controls let it', () => {
+  const skill = skillOf('factorise-quadratic');
+  const given = skill.given.parse('5x² - 20');
+  const controls = { kind: ['difference-of-squares'], largest: { max: 200 } };
+  const part = { skill: skill.id, given, school: 'product-and-sum', controls, hold: [] };
+  const versions = (isLoose: boolean) => {
+    const { forms, short } = formsOf({
+      parts: [{ ...part, isLoose }],
+      count: 1,
+      seed: 2,
+      avoid: []
+    });
+    return { line: skill.given.print(forms[0]![0]!.given), isShort: short.length > 0 };
+  };
+  assert.deepEqual(versions(false), { line: '5x² - 20', isShort: true });
+  const loose = versions(true);
+  assert.ok(!loose.isShort && loose.line !== '5x² - 20', loose.line);
+  assert.ok(meetsControls(skill, skill.given.parse(loose.line), controls));
+});

@@ -15,6 +15,8 @@ export interface FormPart {
   readonly hold: readonly string[];
   /** What its row asks of it; what the rung of the skill's ladder asks that it meets, if absent. */
   readonly controls?: Controls;
+  /** Where there are too few versions with the same values of what its controls name, any that meet them will do. */
+  readonly isLoose?: boolean;
   /** How it is presented; with its answer alone if absent. */
   readonly kind?: PartKind;
 }
@@ -97,10 +99,17 @@ function versionsOf(
   remembered.add({ line: skill.given.print(part.given), answer: wanted.answer });
   const fresh: unknown[] = [];
   const others: unknown[] = [];
-  const controls = heldIn(part, skill);
-  const asked = { controls, count: TRIES * count + TRIES_AT_LEAST, seed, except: taken };
-  for (const candidate of drawSome(skill, asked)) {
+  const size = TRIES * count + TRIES_AT_LEAST;
+  const known = new Set(taken);
+  const candidates = function* () {
+    const asked = { count: size, seed, except: known };
+    yield* drawSome(skill, { ...asked, controls: heldIn(part, skill) });
+    // What was found is excepted now.
+    if (part.isLoose) yield* drawSome(skill, { ...asked, controls: heldLoosely(part, skill) });
+  };
+  for (const candidate of candidates()) {
     if (fresh.length === count) break;
+    known.add(skill.itemKey(candidate));
     const { answer, text } = likeness(skill, candidate, part);
     if (text !== wanted.text) continue;
     const one = { line: skill.given.print(candidate), answer };
@@ -130,6 +139,12 @@ function heldIn({ given, hold, controls }: FormPart, skill: Skill): Controls {
     ...(controls ? Object.fromEntries(tables) : rungControls(skill, given)),
     ...controlsFor(Object.fromEntries(values.map((name) => [name, features[name]!])))
   };
+}
+
+/** As {@link heldIn}, but what the controls name need only meet them. */
+function heldLoosely(part: FormPart, skill: Skill): Controls {
+  const asked = part.controls ?? rungControls(skill, part.given);
+  return { ...asked, ...heldIn({ ...part, controls: {} }, skill) };
 }
 
 /** The controls of the first rung of a skill's ladder that an item meets; none if it meets no rung. */

@@ -95,7 +95,7 @@ export const mixedFeatures = {
   ),
   lowest: flag<TwoMixed>(
     'Lowest terms',
-    'both given fractions; no: at least one can be cancelled',
+    'neither given fraction can be cancelled, unless no is chosen: then at least one can',
     (l) => l.lowest
   )
 };

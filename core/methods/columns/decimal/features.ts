@@ -51,7 +51,7 @@ export const columnFeatures = (limits: Limits) => ({
   ),
   amounts: flag<Look>(
     'Amounts',
-    'every number has two places and keeps its zeros, like 7.30; no number does unless yes is chosen',
+    'every number has two places and keeps its zeros; no number does unless yes is chosen',
     (l) => l.amounts
   )
 });
