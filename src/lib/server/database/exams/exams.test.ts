@@ -148,6 +148,9 @@ test('marks alone lie on the scheme, stay beside working, and never over what an
     )[0];
   assert.equal(await type(1, 0), 'saved');
   assert.equal(stand()!.marks, 1);
+  // They are the first marks, and nothing that a hand changed.
+  const pupil = readResults(db, first, id).pupils.find(({ scriptId }) => scriptId === script!.id)!;
+  assert.deepEqual([pupil.total, pupil.changed], [1, 0]);
   assert.equal(await type(2, 0), 'changed');
   const most = part.scheme.marks.reduce((sum, { value }) => sum + value, 0);
   assert.equal(await type(most + 1, 1), 'too-many');

@@ -18,6 +18,7 @@ import {
   writeResponses
 } from './save-response';
 import { scripts, snapshots } from '../base/schema';
+import { MARKS_ONLY } from './reasons';
 import { schemesSince } from '../exams/scheme-versions';
 import { keptTexts } from '../sittings/snapshots';
 
@@ -32,9 +33,6 @@ export interface TypedMark {
 
 /** What came of a typed mark. */
 export type TypedCode = 'saved' | 'missing' | 'changed' | 'too-many';
-
-/** The reason of marks that are typed without the working. */
-const MARKS_ONLY = 'marks typed without working';
 
 /** Marks that are saved in one transaction: others are served between two of them. */
 const AT_ONCE = 20;
