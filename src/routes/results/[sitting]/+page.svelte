@@ -58,7 +58,11 @@
   </div>
   <p class="acts">
     <Button kind="side" href="/marking/{data.sitting.id}">To the pile</Button>
-    <Button kind="side" href="/results/{data.sitting.id}/csv" download>CSV</Button>
+    <Button
+      kind="side"
+      href="/results/{data.sitting.id}/csv{data.isTogether ? '?with=all' : ''}"
+      download>CSV</Button
+    >
     <Button kind="side" href="/results/{data.sitting.id}/feedback">Feedback slips</Button>
   </p>
 </div>

@@ -10,6 +10,12 @@ export interface Boundary {
   readonly from: number;
 }
 
+/** The grade of so many marks: the best whose boundary they reach; empty below all of them. */
+export function gradeOf(boundaries: readonly Boundary[], total: number): string {
+  const reached = boundaries.filter(({ from }) => from <= total);
+  return reached.toSorted((one, other) => other.from - one.from)[0]?.grade ?? '';
+}
+
 /** The grade boundaries of a sitting, the best first; none if nobody set any. */
 export function readBoundaries(db: Reader, id: number): readonly Boundary[] {
   const row = db

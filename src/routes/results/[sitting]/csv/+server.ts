@@ -2,28 +2,41 @@ import { likelyPatterns } from '@zealous-quill/core/analysis';
 import { csvFile, fileName } from '@zealous-quill/core/exchange';
 import { db } from '$lib/server/database/base/connection';
 import { readResults } from '$lib/server/database/marking/results';
-import { readSitting } from '$lib/server/database/sittings/sittings';
+import { gradeOf, readBoundaries } from '$lib/server/database/sittings/boundaries';
+import { readSitting, sittingsOf } from '$lib/server/database/sittings/sittings';
 import { idOf } from '$lib/server/http/form-fields';
 import { error } from '@sveltejs/kit';
 import type { RequestHandler } from './$types';
 
-/** Pupils by items, with totals and the error patterns each probably holds, the likeliest first. */
-export const GET: RequestHandler = ({ params }) => {
+/**
+ * Pupils by items, with totals and the error patterns each probably holds, the likeliest first: of one class, or of all
+ * that sat the paper, with their classes. Forms and grades stand beside where there are some.
+ */
+export const GET: RequestHandler = ({ params, url }) => {
   const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
   if (!sitting) error(404, 'There is no such sitting.');
+  const isTogether = url.searchParams.get('with') === 'all';
+  const sat = sittingsOf(db(), sitting.paperId).filter(({ id }) => isTogether || id === sitting.id);
   const { items, skills, pupils, patterns, available } = readResults(
     db(),
-    sitting.id,
+    sat.map(({ id }) => id),
     sitting.paperId
   );
+  const classes = new Map(sat.map(({ id, className }) => [id, className]));
+  const boundaries = new Map(sat.map(({ id }) => [id, readBoundaries(db(), id)]));
+  const hasForms = pupils.some(({ form }) => form !== '');
+  const hasGrades = [...boundaries.values()].some(({ length }) => length > 0);
   const title = (pattern: string) =>
     patterns.find((one) => one.pattern === pattern)?.label ?? pattern;
   const isMixed = skills.length > 1;
   const header = [
     'name',
+    ...(isTogether ? ['class'] : []),
+    ...(hasForms ? ['form'] : []),
     ...items.map(({ label, available }) => `item ${label} (${available})`),
     ...(isMixed ? skills.map(({ title, available }) => `${title} (${available})`) : []),
     `total (${available})`,
+    ...(hasGrades ? ['grade'] : []),
     'changed by hand',
     'not marked yet',
     'error pattern',
@@ -33,8 +46,14 @@ export const GET: RequestHandler = ({ params }) => {
     'also likely',
     'comments'
   ];
-  const rows = pupils.map(({ name, outcomes, total, changed, isAbsent, evidence }) => {
-    if (isAbsent) return [name, ...header.slice(1).map(() => 'absent')];
+  const rows = pupils.map((pupil) => {
+    const { name, form, sittingId, outcomes, total, changed, isAbsent, evidence } = pupil;
+    const who = [
+      name,
+      ...(isTogether ? [classes.get(sittingId)!] : []),
+      ...(hasForms ? [form] : [])
+    ];
+    if (isAbsent) return [...who, ...header.slice(who.length).map(() => 'absent')];
     const [held, ...others] = likelyPatterns(evidence);
     const bySkill = skills.map(({ skill }) =>
       outcomes.reduce(
@@ -43,10 +62,11 @@ export const GET: RequestHandler = ({ params }) => {
       )
     );
     return [
-      name,
+      ...who,
       ...outcomes.map((outcome) => outcome?.awarded ?? ''),
       ...(isMixed ? bySkill : []),
       total,
+      ...(hasGrades ? [pupil.isComplete ? gradeOf(boundaries.get(sittingId)!, total) : ''] : []),
       changed,
       outcomes.filter((outcome) => outcome === null).length,
       held ? title(held.pattern) : '',
@@ -61,7 +81,10 @@ export const GET: RequestHandler = ({ params }) => {
         .join('; ')
     ];
   });
-  const name = fileName([sitting.className, sitting.title, sitting.satOn]);
+  const name = fileName([
+    isTogether ? 'all classes' : sitting.className,
+    ...[sitting.title, sitting.satOn]
+  ]);
   return new Response(csvFile([header, ...rows]), {
     headers: {
       'content-type': 'text/csv; charset=utf-8',
