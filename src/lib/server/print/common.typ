@@ -56,6 +56,11 @@
   maths(mark.text)
 }
 
+// Whether a word, a sign or a fraction lies over lines of the grid, which are covered then. A point stands on its line.
+#let covers-lines(mark) = {
+  mark.text != "." and (mark.isWide or mark.height > 1 or calc.fract(mark.x) != 0 or calc.fract(mark.y) != 0)
+}
+
 // A picture of working on squares of a given side.
 #let sheet(picture, alt, side) = figure(
   alt: alt,
@@ -77,7 +82,8 @@
     for mark in picture.marks.filter(mark => mark.text != "") {
       place(dx: mark.x * side, dy: mark.y * side, box(width: mark.width * side, height: mark.height * side, {
         set align(center + horizon)
-        mark-text(mark, side)
+        if covers-lines(mark) { box(fill: white, inset: (x: 0.8pt, y: 0.4pt), mark-text(mark, side)) }
+        else { mark-text(mark, side) }
       }))
       if mark.crossedOff and mark.text != "" {
         let size = mark.size * side
