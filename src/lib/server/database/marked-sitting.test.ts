@@ -187,7 +187,9 @@ test('a practice is against what pupils hold, of items the class has not met; no
 
 test('a slip says what was earned and what the marker wrote, and there is none for the absent', () => {
   const { db, sittingId, items, results } = marked();
-  const { slips } = feedbackDocument(readSitting(db, sittingId)!, results(), defaultHouseStyle);
+  const { slips } = feedbackDocument(readSitting(db, sittingId)!, results(), {
+    style: defaultHouseStyle
+  });
   assert.deepEqual(slips.map(({ name }) => name).sort(), [
     'Bram Wick',
     'Oona Fell',

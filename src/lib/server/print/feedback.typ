@@ -13,11 +13,20 @@
   text
 }
 
+// What was earned of what there was, as a bar.
+#let bar(skill) = box(width: 26mm, height: 6pt, stroke: 0.5pt + ink, {
+  let share = if skill.available > 0 { skill.earned / skill.available } else { 0 }
+  box(width: 100% * share, height: 100%, fill: rgb("#8a94a6"))
+})
+
 #let slip(one) = block(breakable: false, width: 100%, inset: (y: 9pt), {
   grid(
     columns: (1fr, auto),
     heading(level: 2, outlined: false, typed(one.name)),
-    text(size: 14pt, weight: "bold", [#one.total / #data.available]),
+    text(size: 14pt, weight: "bold", {
+      [#one.total / #data.available]
+      if one.grade != "" [ · #typed(one.grade)]
+    }),
   )
   text(size: 9.5pt, fill: faint, typed(data.title) + [ · ] + data.about)
   v(3pt)
@@ -32,6 +41,30 @@
       item.marks
     }),
   )
+  if one.skills.len() > 0 {
+    v(3pt)
+    grid(
+      columns: (auto, auto, auto, 1fr, auto, auto, auto),
+      column-gutter: 5pt,
+      row-gutter: 4pt,
+      align: horizon,
+      ..one.skills.enumerate().map(((at, skill)) => (
+        typed(skill.title),
+        bar(skill),
+        [#skill.earned / #skill.available],
+        ..if calc.even(at) { ([],) },
+      )).flatten(),
+    )
+  }
+  if one.practise.len() > 0 {
+    block(above: 7pt, below: 0pt, {
+      [*To practise*]
+      list(marker: [–], ..one.practise.map(thing => {
+        typed(thing.title)
+        if thing.watch != "" [. Watch out for this: #emph(typed(thing.watch))]
+      }))
+    })
+  }
   for comment in one.comments {
     block(above: 6pt, [*#comment.label* #h(4pt) #typed(comment.text)])
   }

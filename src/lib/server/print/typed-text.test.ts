@@ -49,7 +49,11 @@ test('a title stands in print as it was typed: all of ASCII, dates, and lines th
 test('names, classes and comments on slips stand as they were typed', async () => {
   const hostile = [ascii.trim(), '#read("data.json") 1/2 *so*', '$ sum_(i=0)^n $ @all <x>'];
   for (const text of hostile) {
-    const slip = { name: text, total: 3, items: [{ label: '1', marks: '3 / 4' }] };
+    const slip = {
+      ...{ name: text, total: 3, grade: text, items: [{ label: '1', marks: '3 / 4' }] },
+      skills: [{ title: text, earned: 3, available: 4 }],
+      practise: [{ title: text, watch: text }]
+    };
     const ink = await inkOf(
       renderFeedback({
         paper: 'a4',
