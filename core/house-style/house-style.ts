@@ -16,6 +16,7 @@ export const defaultHouseStyle: HouseStyle = {
   methods: {},
   fractionAnswers: 'mixed',
   simplestForm: 'asked',
+  decimalAnswers: 'open',
   verb: 'factorise',
   blankPlaces: 'filled',
   trailingZeros: 'ignored',

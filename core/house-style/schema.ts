@@ -45,6 +45,8 @@ export const houseStyleSchema = z.strictObject({
   fractionAnswers: z._default(z.enum(['mixed', 'either']), 'mixed'),
   /** Whether answers of fractions are asked for in simplest form. */
   simplestForm: z._default(z.enum(['asked', 'open']), 'asked'),
+  /** Whether quotients of decimals are asked for as decimals, so that a fraction is not what was asked for. */
+  decimalAnswers: z._default(z.enum(['open', 'asked']), 'open'),
   verb: z._default(z.enum(['factorise', 'factor']), 'factorise'),
   /** Zeros put where a number has no decimal, in columns; and whether zeros at the end of an answer are spoken of. */
   blankPlaces: z._default(z.enum(['filled', 'open']), 'filled'),

@@ -98,7 +98,8 @@ const UNASKED: readonly FormCode[] = [
   'not-as-given',
   'trailing-zeros',
   'as-fraction',
-  'as-decimal'
+  'as-decimal',
+  'not-decimal'
 ];
 
 /**

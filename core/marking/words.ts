@@ -57,7 +57,8 @@ const askedForms: Readonly<Record<FormCode, string>> = {
   'not-as-given': 'as given',
   'trailing-zeros': 'without zeros at its end',
   'as-fraction': 'with a remainder',
-  'as-decimal': 'with a remainder'
+  'as-decimal': 'with a remainder',
+  'not-decimal': 'as a decimal'
 };
 
 /** What a mark is for, in a few words: `method`, `answer only, complete`, `answer, one slip forgiven`. */
@@ -82,7 +83,8 @@ export const formWords: Readonly<Record<FormCode, string>> = {
   'not-as-given': 'not written as given',
   'trailing-zeros': 'zeros stand at its end',
   'as-fraction': 'the remainder as a fraction',
-  'as-decimal': 'the remainder as a decimal'
+  'as-decimal': 'the remainder as a decimal',
+  'not-decimal': 'written as a fraction'
 };
 
 export const slipWords: Readonly<Record<SlipKind, string>> = {

@@ -32,7 +32,9 @@ export const formCodes = [
   'trailing-zeros',
   /** The remainder as a fraction or a decimal, where it is usually written after an r. */
   'as-fraction',
-  'as-decimal'
+  'as-decimal',
+  /** A fraction where a decimal is asked for: 1 3/4 for 1.75. */
+  'not-decimal'
 ] as const;
 
 export type FormCode = (typeof formCodes)[number];

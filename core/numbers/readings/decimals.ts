@@ -31,20 +31,28 @@ export const decimalOrFraction: Reading<Decimal> = {
   parse: (written) => decimalNumber.parse(written) ?? fractionAsDecimal(written)
 };
 
-function fractionAsDecimal(written: string): Decimal | undefined {
+/** A decimal, and whether it was written as a fraction. */
+interface WrittenDecimal extends Decimal {
+  readonly isFraction?: boolean;
+}
+
+function fractionAsDecimal(written: string): WrittenDecimal | undefined {
   const mixed = readMixed(written);
   if (!mixed || mixed.numerator >= mixed.denominator) return undefined;
   const { denominator } = mixed;
   for (let places = 0; places <= FRACTION_PLACES; places++) {
     const units = improperNumerator(mixed) * 10n ** BigInt(places);
-    if (units % denominator === 0n) return { units: units / denominator, places };
+    if (units % denominator === 0n) {
+      return { units: units / denominator, places, isFraction: true };
+    }
   }
   return undefined;
 }
 
-/** A decimal is usually written without zeros at its end. */
+/** A decimal is usually written as one, without zeros at its end. */
 export function decimalForm(written: Value): readonly FormCode[] {
-  const { units, places } = written as Decimal;
+  const { units, places, isFraction } = written as WrittenDecimal;
+  if (isFraction) return ['not-decimal'];
   return places > 0 && units % 10n === 0n ? ['trailing-zeros'] : [];
 }
 

@@ -20,12 +20,30 @@ import {
 
 /**
  * The scheme of decimals as the house writes them: something is said of zeros at the end only where it is noted, and
- * a comma may group digits.
+ * a comma may group digits. A fraction of the same value is right, and costs the mark of the answer where a decimal is
+ * asked for.
  */
-export function decimalScheme(scheme: Scheme, { trailingZeros, grouping }: HouseStyle): Scheme {
+export function decimalScheme(
+  scheme: Scheme,
+  { trailingZeros, grouping }: HouseStyle,
+  isDecimalAsked = false
+): Scheme {
+  const asked: Scheme = isDecimalAsked
+    ? {
+        ...scheme,
+        marks: scheme.marks.map((mark) =>
+          mark.steps.includes(ANSWER)
+            ? { ...mark, form: [...(mark.form ?? []), 'not-decimal' as const] }
+            : mark
+        )
+      }
+    : scheme;
   return {
-    ...scheme,
-    ...(trailingZeros === 'ignored' && { allows: ['trailing-zeros' as const] }),
+    ...asked,
+    allows: [
+      ...(trailingZeros === 'ignored' ? (['trailing-zeros'] as const) : []),
+      ...(isDecimalAsked ? [] : (['not-decimal'] as const))
+    ],
     ...(grouping === 'comma' && { commasGroup: true })
   };
 }

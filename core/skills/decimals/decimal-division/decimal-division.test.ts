@@ -2,8 +2,9 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import Decimal from 'decimal.js';
 import fc from 'fast-check';
+import { defaultHouseStyle } from '../../../house-style';
 import { markItem } from '../../../marking';
-import { drawItems, skillOf, Wanted, WorkedItem } from '../../../skill';
+import { drawItems, itemOf, skillOf, Wanted, WorkedItem } from '../../../skill';
 import type { Constraints } from '../../../skill/controls';
 import type { Given } from '../../../methods/division/look';
 import { checkPatterns, worked } from '../../../catalogue/skills.test-helper';
@@ -153,4 +154,24 @@ test('a point moved otherwise leads the quotient with it; figures are carried on
   const long = { 'quotient.0': '2', 'product.0': '44', 'brought.-1': '8', 'quotient.-1': '0' };
   const rest = { 'brought.-2': '88', 'quotient.-2': '4', 'product.-2': '88', answer: '2.04' };
   assert.deepEqual(mark('44.88 / 22', { ...long, ...rest }), [1, 1]);
+});
+
+test('a quotient as a fraction is right, and costs the answer mark only where a decimal is asked for', () => {
+  const item = worked('decimal-division', '7 / 4');
+  const under = (decimalAnswers: 'open' | 'asked', answer: string) => {
+    const style = { ...defaultHouseStyle, decimalAnswers };
+    const { marks, notes } = markItem(
+      item,
+      { answer },
+      item.skill.scheme(item.given, 'shifted', style)
+    );
+    return [marks.awarded, ...notes];
+  };
+  for (const answer of ['1.75', '1 3/4']) assert.deepEqual(under('open', answer), [2], answer);
+  assert.deepEqual(under('asked', '1.75'), [2]);
+  assert.deepEqual(under('asked', '1 3/4'), [1]);
+  const prompt = (decimalAnswers: 'open' | 'asked') =>
+    itemOf(item, { ...defaultHouseStyle, decimalAnswers }).prompt;
+  assert.equal(prompt('open'), 'Work out 7 ÷ 4.');
+  assert.equal(prompt('asked'), 'Work out 7 ÷ 4 as a decimal.');
 });

@@ -30,9 +30,13 @@ export const skill = defineSkill({
   working: { shifted: (given: Given) => decimalSteps(given) },
   sheet: (given, _school, style) => decimalSheet(given, style),
   earns: { '*': 'every figure divided from the left, by a whole number' },
-  marks: (_given, _school, style) => decimalScheme(methodAndAnswer, style),
+  marks: (_given, _school, style) =>
+    decimalScheme(methodAndAnswer, style, style.decimalAnswers === 'asked'),
   patterns: errorPatterns,
-  prompt: (_line, style, given, asking) => divisionPrompt(given, style, asking?.turn),
+  prompt(_line, style, given, asking) {
+    const prompt = divisionPrompt(given, style, asking?.turn);
+    return style.decimalAnswers === 'asked' ? prompt.replace(/\.$/, ' as a decimal.') : prompt;
+  },
   difficulty: {
     constant: -2.9,
     divisorDigits: 0.8,

@@ -112,6 +112,10 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
         ['ignored', 'say nothing of them'],
         ['noted', 'are noted']
       ]),
+      choice('decimalAnswers', 'Divisions of decimals ask for', [
+        ['open', 'any number of that value'],
+        ['asked', 'a decimal']
+      ]),
       choice('simplestForm', 'Answers in simplest form are', [
         ['asked', 'asked for'],
         ['open', 'not asked for']
