@@ -96,3 +96,19 @@ test('loosely, a part of which all values are held varies as far as its controls
   assert.ok(!loose.isShort && loose.line !== '5x² - 20', loose.line);
   assert.ok(meetsControls(skill, skill.given.parse(loose.line), controls));
 });
+
+test('amounts stay amounts, fractions that cancel stay so, and what begins below 0 does', () => {
+  const items = [
+    ['decimal-addition', '7.30 + 4.55', 'amounts', true],
+    ['mixed-subtraction', '7 1/9 - 2 6/9', 'lowest', false],
+    ['factorise-quadratic', '-2x² - 10x - 12', 'leading', -2]
+  ] as const;
+  for (const [id, line, feature, value] of items) {
+    const skill = skillOf(id);
+    const given = skill.given.parse(line);
+    assert.ok(given, line);
+    const part = { skill: id, given, school: Object.keys(skill.schools)[0]!, hold: [] };
+    const { forms } = formsOf({ parts: [part], count: 2, seed: 6, avoid: [] });
+    for (const [own] of forms) assert.equal(skill.measure(own!.given)[feature], value, line);
+  }
+});

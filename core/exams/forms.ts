@@ -1,4 +1,4 @@
-import { meetsControls, skillOf, WorkedItem, type Controls, type Skill } from '../skill';
+import { isUnusual, meetsControls, skillOf, WorkedItem, type Controls, type Skill } from '../skill';
 import { partSeed, TooMuchWork, tryWithin } from '../spaces';
 import type { PartKind } from './blueprint';
 import { Remembered } from './alike';
@@ -131,7 +131,12 @@ function versionsOf(
 function heldIn({ given, hold, controls }: FormPart, skill: Skill): Controls {
   const features = skill.measure(given);
   const kindOf = (name: string) => skill.features.find(({ id }) => id === name)?.kind;
-  const names = [...skill.decidingFeatures, ...hold, ...Object.keys(controls ?? {})];
+  const unusual = skill.features.filter((feature) => isUnusual(feature, features[feature.id]!));
+  const names = [
+    ...[...skill.decidingFeatures, ...hold, ...Object.keys(controls ?? {})],
+    // Amounts stay amounts, and fractions that cancel go on doing so.
+    ...unusual.map(({ id }) => id)
+  ];
   const values = names.filter((name) => kindOf(name) !== 'tables');
   // Which tables occur is no one value: as many as are allowed may.
   const tables = Object.entries(controls ?? {}).filter(([name]) => kindOf(name) === 'tables');

@@ -24,7 +24,11 @@ type Limits =
       readonly askedTo?: number;
     }
   | { readonly kind: 'choice'; readonly values: readonly string[] }
-  | { readonly kind: 'flag' }
+  | {
+      readonly kind: 'flag';
+      /** Items have this value unless the other is asked for. */
+      readonly usual?: boolean;
+    }
   /** Pairs of digits that are multiplied, like `3x7`; it is controlled by the digits that are allowed. */
   | { readonly kind: 'tables'; readonly values: readonly string[] };
 
@@ -55,9 +59,22 @@ export function count<Look>(
 export function flag<Look>(
   title: Title,
   meaning: string,
-  measure: (look: Look) => boolean
+  measure: (look: Look) => boolean,
+  usual?: boolean
 ): Feature<Look> {
-  return { kind: 'flag', title, meaning, measure };
+  return { kind: 'flag', ...(usual !== undefined && { usual }), title, meaning, measure };
+}
+
+/** Whether a value is one that items have only where it is asked for. */
+export function isUnusual(feature: FeatureSpec, value: FeatureValue): boolean {
+  switch (feature.kind) {
+    case 'flag':
+      return feature.usual !== undefined && value !== feature.usual;
+    case 'number':
+      return feature.usualMin !== undefined && Number(value) < feature.usualMin;
+    default:
+      return false;
+  }
 }
 
 /** A feature with a few named values, or a few numbers. */

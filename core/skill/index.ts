@@ -8,7 +8,7 @@ export {
   type Operation,
   type SkillCard
 } from './card';
-export { titleIn, type FeatureSpec, type FeatureValue, type Features } from './feature';
+export { isUnusual, titleIn, type FeatureSpec, type FeatureValue, type Features } from './feature';
 export {
   itemsUnder,
   patternsIn,

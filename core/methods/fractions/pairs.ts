@@ -96,7 +96,8 @@ export const mixedFeatures = {
   lowest: flag<TwoMixed>(
     'Lowest terms',
     'neither given fraction can be cancelled, unless no is chosen: then at least one can',
-    (l) => l.lowest
+    (l) => l.lowest,
+    true
   )
 };
 

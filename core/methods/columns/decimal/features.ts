@@ -52,6 +52,7 @@ export const columnFeatures = (limits: Limits) => ({
   amounts: flag<Look>(
     'Amounts',
     'every number has two places and keeps its zeros; no number does unless yes is chosen',
-    (l) => l.amounts
+    (l) => l.amounts,
+    false
   )
 });
