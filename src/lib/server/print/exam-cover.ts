@@ -55,4 +55,4 @@ const linesOf = (text: string) => text.split('\n').filter((line) => line.trim() 
 export const partsOf = ({ sections }: PrintedForm): PrintedPart[] =>
   sections.flatMap(({ questions }) => questions.flatMap(({ parts }) => parts));
 
-const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);
+export const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);

@@ -22,7 +22,7 @@ import { isInHead } from '@zealous-quill/core/skill';
 import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
 import type { Picture } from '@zealous-quill/core/working';
 import { version } from '../database/base/version';
-import { coverPage, partsOf } from './exam-cover';
+import { coverPage, partsOf, sum } from './exam-cover';
 import {
   type ExamPrintKind,
   type PrintSize,
@@ -75,8 +75,6 @@ function keyRows(printed: readonly PrintedForm[]): KeyRow[] {
     answers: [answer, ...others.map((form) => form[at]!.answer)]
   }));
 }
-
-const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);
 
 function printedForm(asked: ExamPrint, form: PrintForm): PrintedForm {
   const { exam, isOneOfMany } = asked;

@@ -8,6 +8,8 @@ export function scriptTotals(
   sittingId: number,
   parts: readonly SatPart[]
 ): Record<number, number> {
+  // By script all parts are on the desk, and none is elsewhere.
+  if (parts.length === 0) return {};
   const outcomes = outcomesOf(db, [sittingId]);
   const totals: Record<number, number> = {};
   const scripts = new Set([...outcomes.keys()].map((key) => Number(key.split('/')[0])));
