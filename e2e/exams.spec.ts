@@ -157,12 +157,15 @@ test('an exam is edited, printed in forms, sat by two classes, marked and graded
   await expect(page.getByText('from 30')).toBeVisible();
   await page.getByRole('button', { name: 'withdraw a part' }).click();
   await page.getByLabel('left out').check();
+  await expect(page.getByText(/The paper is then worth \d+ marks; it is worth/)).toBeVisible();
+  await page.getByLabel(/grades keep their share of the total: Lamp from 29/).check();
   await page.getByRole('button', { name: 'Withdraw it' }).click();
   await expect(page.getByText('Say why')).toBeVisible();
   await page.getByLabel('Why').fill('a word was missing');
   await page.getByRole('button', { name: 'Withdraw it' }).click();
   await expect(page.getByText('it is left out of all totals')).toBeVisible();
   await expect(page.getByText('of 42').first()).toBeVisible();
+  await expect(page.getByText('from 29')).toBeVisible();
 });
 
 test('a picture that cannot be printed is refused beside its field, with the reason', async ({

@@ -1,3 +1,4 @@
+export { boundariesAsShares, gradeOf, type Boundary } from './grades';
 export { needsOf } from './needs';
 export {
   countedMarks,

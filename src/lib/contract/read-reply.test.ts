@@ -24,6 +24,22 @@ const samples: Readonly<Record<ReplyName, unknown>> = {
     met: { k: 'met by 7 Amber' }
   },
   schemeSet: { was: '' },
+  outlook: {
+    available: { before: 40, after: 38 },
+    boundaries: [{ grade: 'Lamp', from: 30 }],
+    shared: [{ grade: 'Lamp', from: 29 }],
+    choices: [
+      {
+        ...{ again: false, shares: true },
+        moves: [
+          {
+            ...{ scriptId: 3, name: 'Oona Fell', className: '8 Lamp' },
+            ...{ total: { before: 31, after: 29 }, grade: { before: 'Lamp', after: 'Lamp' } }
+          }
+        ]
+      }
+    ]
+  },
   pictureKept: { name: 'ab12.png' },
   pages: {
     count: 2,

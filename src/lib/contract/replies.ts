@@ -25,6 +25,16 @@ const offer = z.object({
 /** A page of a script; `turn` is in degrees clockwise. */
 const scriptPage = z.object({ id: z.int(), mediaType: text, turn: z.number() });
 
+const beforeAndAfter = <T>(one: z.ZodMiniType<T>) => z.object({ before: one, after: one });
+
+const boundary = z.object({ grade: text, from: z.number() });
+
+/** A script whose total or grade changes. */
+const move = z.object({
+  ...{ scriptId: z.int(), name: text, className: text },
+  ...{ total: beforeAndAfter(z.number()), grade: beforeAndAfter(text) }
+});
+
 /** A number of a grid as it stands on the server. */
 const savedCell = z.object({ value: z.nullable(z.number()), version });
 
@@ -57,6 +67,14 @@ export const replies = {
 
   /** A scheme of the department was changed; `was` is what the next change must say it was read from. */
   schemeSet: z.object({ was: text }),
+
+  /** What a change of a part of a sat paper would do, for everything that can be done along with it. */
+  outlook: z.object({
+    available: beforeAndAfter(z.number()),
+    boundaries: list(boundary),
+    shared: z.nullable(list(boundary)),
+    choices: list(z.object({ again: z.boolean(), shares: z.boolean(), moves: list(move) }))
+  }),
 
   /** A picture is kept under this name. */
   pictureKept: z.object({ name: text }),

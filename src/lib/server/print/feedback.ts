@@ -1,7 +1,7 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import type { Results } from '@zealous-quill/core/results';
 import { likelyPatterns } from '@zealous-quill/core/analysis';
-import { gradeOf, type Boundary } from '../database/sittings/boundaries';
+import { gradeOf, type Boundary } from '@zealous-quill/core/results';
 import type { SittingSummary } from '../database/sittings/sittings';
 
 /** Slips that go back to the pupils of a sitting, to be cut apart. */

@@ -131,6 +131,7 @@
     {#if part.kind === 'choice' && !facts.options}
       <Problem>This item has too few wrong answers for a choice of four. Draw another.</Problem>
     {/if}
+    {#if editor.toldOf(part)}<p class="told" role="status">{editor.toldOf(part)}</p>{/if}
     <div class="how">
       <span class="title">{title}</span>
       {#if !isFrozen}
@@ -140,11 +141,7 @@
             value={part.kind}
             aria-label="How {label} is presented"
             onchange={(event) =>
-              change({
-                kind: event.currentTarget.value as PaperPart['kind'],
-                scheme: undefined,
-                space: undefined
-              })}
+              editor.present(part.id, event.currentTarget.value as PaperPart['kind'])}
           >
             {#each kindWords as [kind, word] (kind)}<option value={kind}>{word}</option>{/each}
           </select>
@@ -249,8 +246,12 @@
     color: var(--faint);
     background-position: right 0.3rem center;
   }
-  .edited {
+  .edited,
+  .told {
     color: var(--lamp);
+  }
+  .told {
+    font-size: var(--text-sm);
   }
   .acts,
   .acts span {

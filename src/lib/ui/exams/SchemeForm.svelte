@@ -7,6 +7,8 @@
   import { page } from '$app/state';
   import { askServer } from '../ask-server';
   import { moment } from '../format';
+  import Outlook from '../results/Outlook.svelte';
+  import { OutlookState } from '../results/outlook.svelte';
   import type { ExamEditor } from './exam-editor.svelte';
 
   interface Props {
@@ -28,6 +30,8 @@
     (page.data['since'] as Record<string, { by: string; at: string; reason: string }>)[part.id]
   );
   let problem = $state('');
+  const outlook = new OutlookState();
+  const address = $derived(`/papers/${page.params['id']}/exam/scheme`);
 
   const kinds = [
     ['M', 'M method'],
@@ -38,8 +42,10 @@
   const put = (marks: readonly Mark[], more: Partial<Scheme> = {}) => {
     problem = '';
     const next: Scheme = { ...scheme, ...more, marks: numbered(marks) };
-    if (isFrozen) changed = next;
-    else editor.changePart(part.id, (old) => ({ ...old, scheme: next }));
+    if (isFrozen) {
+      changed = next;
+      void outlook.ask(address, { part: part.id, scheme: next });
+    } else editor.changePart(part.id, (old) => ({ ...old, scheme: next }));
   };
   const change = (at: number, next: Partial<Mark>) =>
     put(scheme.marks.map((mark, place) => (place === at ? { ...mark, ...next } : mark)));
@@ -73,8 +79,9 @@
   async function holdFromNow() {
     problem = reason.trim() === '' ? 'Say why: it is kept with the scheme.' : '';
     if (problem) return;
-    const answer = await askServer('done', `/papers/${page.params['id']}/exam/scheme`, {
-      json: { part: part.id, scheme, reason, was: page.data['schemesWere'] }
+    const was = page.data['schemesWere'] as string;
+    const answer = await askServer('done', address, {
+      json: { part: part.id, scheme, reason, ...outlook.along, was }
     });
     if (answer.ok) location.reload();
     else problem = answer.message;
@@ -177,10 +184,9 @@
     <p class="faint small">Changed by {since.by}, {moment(since.at)}: {since.reason}</p>
   {/if}
   {#if changed}
+    <Outlook state={outlook} canMarkAgain />
+    {#if outlook.problem}<Problem isUrgent>{outlook.problem}</Problem>{/if}
     <label>Why <input class="why" maxlength="200" bind:value={reason} /></label>
-    <p class="faint small">
-      What is marked already keeps its marks; the desk says what would now be proposed.
-    </p>
   {/if}
   <div class="acts">
     <Button onclick={add}>Another mark</Button>

@@ -7,10 +7,12 @@ import {
   withPart,
   type Exam,
   type ExamFacts,
+  type ExamOutline,
   type PaperPart
 } from '@zealous-quill/core/exams';
 import type { Reply } from '$lib/contract/replies';
 import type { Draft } from '../draft.svelte';
+import { presentedWords } from './presented-words';
 
 /** What an editor asks of the server. */
 export type Want =
@@ -39,13 +41,17 @@ export class ExamEditor {
   /** What could not be done, by part; under `new` for a part that was to come. */
   problems = $state<Record<string, string>>({});
   isBusy = $state(false);
+  /** What another presentation did, by the key of the part as it was presented then. */
+  private told = $state.raw<Readonly<Record<string, string>>>({});
   private turn: number;
   private asking: Promise<unknown> = Promise.resolve();
 
   constructor(
     readonly draft: Draft<Exam>,
     { facts, met }: Known,
-    private readonly ask: Ask
+    private readonly ask: Ask,
+    /** The lines of its plan that an exam does not meet, in words; none where it has no plan. */
+    private readonly lacking: (outline: ExamOutline) => readonly string[] = () => []
   ) {
     this.know(facts);
     this.met = met;
@@ -65,10 +71,29 @@ export class ExamEditor {
   }
 
   /** Changes a part; what is computed of it is learnt. */
-  changePart(id: string, change: (part: PaperPart) => PaperPart): void {
+  changePart(id: string, change: (part: PaperPart) => PaperPart): Promise<void> {
     this.follow(id);
     this.change((exam) => withPart(exam, id, change));
-    void this.learn();
+    return this.learn();
+  }
+
+  /** Presents a part otherwise, with the scheme and the space that are usual then; tells what that does. */
+  async present(id: string, kind: PaperPart['kind']): Promise<void> {
+    const before = this.standOf(id);
+    await this.changePart(id, (part) => ({ ...part, kind, scheme: undefined, space: undefined }));
+    const part = partsIn(this.exam).find((one) => one.id === id);
+    if (!part || !before) return;
+    this.told = { ...this.told, [partKey(part)]: presentedWords(before, this.standOf(id)!) };
+  }
+
+  /** What the presentation of a part did to its marks and to the plan; empty if nothing, or long ago. */
+  toldOf(part: PaperPart): string {
+    return this.told[partKey(part)] ?? '';
+  }
+
+  private standOf(id: string) {
+    const found = this.outline.parts.find(({ part }) => part.id === id);
+    return found && { marks: found.facts.marks, lacks: this.lacking(this.outline) };
   }
 
   /** Another item in the place of some: as hard, worth as much, with the same to show. */

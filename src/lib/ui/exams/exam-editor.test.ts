@@ -123,7 +123,27 @@ test('what is asked is answered one after another, each of the exam as it then s
 
 test('until more is known of a changed part, what was known of it is shown', () => {
   const { editor } = editing(() => new Promise<Answer>(() => undefined));
-  editor.changePart(first!.id, (part) => ({ ...part, given: other }));
+  void editor.changePart(first!.id, (part) => ({ ...part, given: other }));
   const shown = editor.outline.parts.find(({ part }) => part.id === first!.id)!;
   assert.deepEqual(shown.facts, facts[partKey(first!)]);
+});
+
+test('a part presented otherwise tells what it is worth now, until it is changed again', async () => {
+  const bare = partsIn(whole).find(({ kind }) => kind === 'set-out')!;
+  const marks = facts[partKey(bare)]!.marks;
+  const { editor } = editing((_, exam) => ({
+    ...{ ok: true, given: {} },
+    facts: Object.fromEntries(
+      Object.entries(knownOf(exam)).map(([key, own]) => [
+        key,
+        JSON.parse(key)[0] === bare.id ? { ...own, marks: marks + 1 } : own
+      ])
+    )
+  }));
+  const part = () => partsIn(editor.exam).find(({ id }) => id === bare.id)!;
+  await editor.present(bare.id, 'bare');
+  assert.equal(part().kind, 'bare');
+  assert.match(editor.toldOf(part()), /^Worth \d+ marks? now; it was worth/);
+  await editor.changePart(bare.id, (one) => ({ ...one, given: other }));
+  assert.equal(editor.toldOf(part()), '');
 });

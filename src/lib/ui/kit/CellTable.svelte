@@ -9,6 +9,8 @@
     /** What a row is called, `Pupil`; and each row, by its number. */
     rowTitle: string;
     names: ReadonlyMap<number, string>;
+    /** The group that a row belongs to, where rows stand in groups; its title stands above its first row. */
+    groups?: ReadonlyMap<number, string> | undefined;
     /** Column heads, and what stands behind the cells of a row. */
     head: Snippet<[GridColumn]>;
     lastHead: Snippet;
@@ -17,7 +19,7 @@
     spoken: (column: GridColumn) => string;
   }
 
-  let { grid, label, rowTitle, names, head, lastHead, last, spoken }: Props = $props();
+  let { grid, label, rowTitle, names, groups, head, lastHead, last, spoken }: Props = $props();
 
   let region: HTMLElement;
 
@@ -68,6 +70,12 @@
     <tbody>
       {#each grid.rows as row, down (row)}
         {@const name = names.get(row) ?? ''}
+        {@const group = groups?.get(row)}
+        {#if group && group !== groups?.get(grid.rows[down - 1]!)}
+          <tr class="group">
+            <th scope="rowgroup" colspan={grid.columns.length + 2}>{group}</th>
+          </tr>
+        {/if}
         <tr>
           <th scope="row">{name}</th>
           {#each grid.columns as column, right (column.id)}
@@ -129,6 +137,10 @@
   }
   thead th:first-child {
     z-index: 3;
+    background: var(--raised);
+  }
+  tbody .group th {
+    font-weight: 700;
     background: var(--raised);
   }
   td {

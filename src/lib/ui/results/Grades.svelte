@@ -5,7 +5,8 @@
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { untrack } from 'svelte';
   import { plural } from '../format';
-  import { gradesOf, type Boundary } from './grades';
+  import type { Boundary } from '@zealous-quill/core/results';
+  import { gradesOf } from './grades';
   import type { Pupil } from './table';
 
   interface Props {

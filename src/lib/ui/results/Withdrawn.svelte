@@ -1,11 +1,14 @@
 <script lang="ts">
-  import { enhance } from '$app/forms';
   import { invalidateAll } from '$app/navigation';
+  import { page } from '$app/state';
+  import type { Withdrawal } from '@zealous-quill/core/results';
   import { spoken } from '@zealous-quill/core/house-style';
   import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
-  import { untrack } from 'svelte';
+  import { askServer } from '../ask-server';
   import { day } from '../format';
+  import Outlook from './Outlook.svelte';
+  import { OutlookState } from './outlook.svelte';
   import type { Item } from './table';
 
   interface Props {
@@ -19,64 +22,104 @@
     }[];
     /** What the schemes of the paper were read from. */
     were: string;
-    problem?: string | undefined;
   }
 
-  let { items, withdrawn, were, problem }: Props = $props();
+  let { items, withdrawn, were }: Props = $props();
 
-  let isOpen = $state(untrack(() => problem !== undefined));
+  /** The change that is thought about. */
+  let asked = $state.raw<{ part: number; withdrawn: Withdrawal } | null>(null);
+  let reason = $state('');
+  let problem = $state('');
+  const outlook = new OutlookState();
+  const address = $derived(`/results/${page.params['sitting']}/withdrawal`);
   const labelOf = (id: number) => items.find((item) => item.id === id)?.label ?? '';
+
+  function ask(next: typeof asked) {
+    asked = next;
+    problem = '';
+    if (next) void outlook.ask(address, next);
+  }
+
+  function close() {
+    asked = null;
+    reason = '';
+    problem = '';
+    outlook.forget();
+  }
+
+  async function carryOut(event: SubmitEvent) {
+    event.preventDefault();
+    problem = reason.trim() === '' ? 'Say why: it is kept with the part.' : '';
+    if (problem !== '') return;
+    const { shares } = outlook.along;
+    const json = { ...asked, reason, shares, was: were };
+    const answer = await askServer('done', address, { json });
+    if (answer.ok) close();
+    else problem = answer.message;
+    if (answer.ok || answer.code === 'changed') await invalidateAll();
+  }
 </script>
 
 <section>
   {#each withdrawn as one (one.partId)}
-    <form method="POST" action="?/withdraw" use:enhance>
-      <input type="hidden" name="part" value={one.partId} />
-      <input type="hidden" name="how" value="no" />
-      <input type="hidden" name="was" value={were} />
-      <input type="hidden" name="reason" value="taken back" />
-      <p>
-        <strong>{labelOf(one.partId)}</strong> is withdrawn: {one.withdrawn === 'left-out'
-          ? 'it is left out of all totals'
-          : 'everyone has full marks'}.
-        <span class="faint">{one.reason} ({one.by}, {day(one.at)})</span>
-        <Button type="submit" kind="quiet">take that back</Button>
-      </p>
-    </form>
+    <p>
+      <strong>{labelOf(one.partId)}</strong> is withdrawn: {one.withdrawn === 'left-out'
+        ? 'it is left out of all totals'
+        : 'everyone has full marks'}.
+      <span class="faint">{one.reason} ({one.by}, {day(one.at)})</span>
+      <Button kind="quiet" onclick={() => ask({ part: one.partId, withdrawn: 'no' })}
+        >let it count again</Button
+      >
+    </p>
   {/each}
-  {#if isOpen}
-    <form
-      method="POST"
-      action="?/withdraw"
-      use:enhance={() =>
-        async ({ result, update }) => {
-          await update({ reset: false });
-          if (result.type === 'success') isOpen = false;
-          if (result.type === 'failure' && result.status === 409) await invalidateAll();
-        }}
-    >
-      <input type="hidden" name="was" value={were} />
-      <label>
-        Part
-        <select name="part">
-          {#each items as { id, label, prompt } (id)}
-            <option value={id}>{label} {spoken(prompt)}</option>
-          {/each}
-        </select>
-      </label>
-      <label class="tick">
-        <input type="radio" name="how" value="full-marks" checked /> full marks for all who were there
-      </label>
-      <label class="tick"><input type="radio" name="how" value="left-out" /> left out</label>
-      <label>Why <input name="reason" maxlength="200" /></label>
-      {#if problem}<Problem isUrgent>{problem}</Problem>{/if}
-      <p>
-        <Button type="submit">Withdraw it</Button>
-        <Button kind="quiet" onclick={() => (isOpen = false)}>leave it</Button>
+  {#if asked}
+    {@const { part, withdrawn: how } = asked}
+    <form onsubmit={carryOut}>
+      {#if how === 'no'}
+        <p><strong>{labelOf(part)}</strong> counts again, with the marks that were given.</p>
+      {:else}
+        <label>
+          Part
+          <select
+            value={part}
+            onchange={(event) => ask({ part: Number(event.currentTarget.value), withdrawn: how })}
+          >
+            {#each items as { id, label, prompt } (id)}
+              <option value={id}>{label} {spoken(prompt)}</option>
+            {/each}
+          </select>
+        </label>
+        <label class="tick">
+          <input
+            type="radio"
+            checked={how === 'full-marks'}
+            onchange={() => ask({ part, withdrawn: 'full-marks' })}
+          /> full marks for all who were there
+        </label>
+        <label class="tick">
+          <input
+            type="radio"
+            checked={how === 'left-out'}
+            onchange={() => ask({ part, withdrawn: 'left-out' })}
+          /> left out
+        </label>
+      {/if}
+      <Outlook state={outlook} />
+      <label>Why <input name="reason" maxlength="200" bind:value={reason} /></label>
+      {#if problem || outlook.problem}<Problem isUrgent>{problem || outlook.problem}</Problem>{/if}
+      <p class="acts">
+        <Button type="submit">{how === 'no' ? 'Let it count again' : 'Withdraw it'}</Button>
+        <Button kind="quiet" onclick={close}>change nothing</Button>
       </p>
     </form>
   {:else}
-    <p><Button kind="quiet" onclick={() => (isOpen = true)}>withdraw a part</Button></p>
+    <p>
+      <Button
+        kind="quiet"
+        onclick={() => items[0] && ask({ part: items[0].id, withdrawn: 'full-marks' })}
+        >withdraw a part</Button
+      >
+    </p>
   {/if}
 </section>
 
@@ -88,6 +131,11 @@
   form {
     display: grid;
     gap: var(--space-1);
+  }
+  .acts {
+    display: flex;
+    gap: var(--space-3);
+    align-items: center;
   }
   select {
     max-width: 100%;

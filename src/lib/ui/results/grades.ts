@@ -1,10 +1,5 @@
+import type { Boundary } from '@zealous-quill/core/results';
 import type { Pupil } from './table';
-
-/** A grade and the least marks it needs. */
-export interface Boundary {
-  readonly grade: string;
-  readonly from: number;
-}
 
 /** Marks that a pupil may be short of a grade to be shown near it. */
 const NEAR = 2;

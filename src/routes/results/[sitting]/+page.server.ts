@@ -3,16 +3,11 @@ import { db } from '$lib/server/database/base/connection';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
 import { createPaper, styleOf } from '$lib/server/database/papers/papers';
 import { readResults } from '$lib/server/database/marking/results';
-import { needsOf, withdrawals, type Results } from '@zealous-quill/core/results';
-import {
-  addSchemeVersion,
-  changesSince,
-  withdrawnParts
-} from '$lib/server/database/exams/scheme-versions';
+import { needsOf, type Results } from '@zealous-quill/core/results';
+import { changesSince, withdrawnParts } from '$lib/server/database/exams/scheme-versions';
 import { readBoundaries, setBoundaries } from '$lib/server/database/sittings/boundaries';
 import { readSitting, sittingsOf } from '$lib/server/database/sittings/sittings';
 import { itemsMet } from '$lib/server/database/sittings/exposure';
-import { readSat } from '$lib/server/database/sittings/snapshots';
 import { idOf, textOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';
 import { run } from '$lib/server/jobs/pool';
@@ -81,24 +76,6 @@ export const actions: Actions = {
     const ids = [sitting.id, ...others.filter((id) => id !== sitting.id)];
     if (!setBoundaries(db(), ids, read.data, textOf(form, 'was'))) {
       return fail(409, { gradeProblem: CHANGED_MEANWHILE });
-    }
-    return { isDone: true };
-  },
-  withdraw: async ({ params, request }) => {
-    const sitting = readSitting(db(), idOf(params.sitting) ?? 0);
-    if (!sitting) error(404, 'There is no such sitting.');
-    const form = await request.formData();
-    const part = readSat(db(), sitting.paperId).parts.find(
-      ({ id }) => id === idOf(form.get('part'))
-    );
-    const withdrawn = withdrawals.find((one) => one === textOf(form, 'how'));
-    const reason = textOf(form, 'reason').slice(0, 200);
-    if (!part || !withdrawn) return fail(400, { withdrawProblem: 'Choose a part.' });
-    if (reason === '') return fail(400, { withdrawProblem: 'Say why: it is kept with the part.' });
-    const { scheme } = part;
-    const was = { paperId: sitting.paperId, schemes: textOf(form, 'was') };
-    if (!addSchemeVersion(db(), part.id, { scheme, withdrawn, reason }, was)) {
-      return fail(409, { withdrawProblem: CHANGED_MEANWHILE });
     }
     return { isDone: true };
   },

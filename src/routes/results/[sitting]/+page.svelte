@@ -144,12 +144,7 @@
       isShared={data.sittings.length > 1}
       problem={form?.gradeProblem}
     />
-    <Withdrawn
-      items={results.items}
-      withdrawn={data.withdrawn}
-      were={data.schemesWere}
-      problem={form?.withdrawProblem}
-    />
+    <Withdrawn items={results.items} withdrawn={data.withdrawn} were={data.schemesWere} />
     {#if isMixed}<SkillTable skills={results.skills} {picked} />{/if}
     <PatternTable
       patterns={results.patterns}

@@ -27,19 +27,11 @@ import { NOTHING, readResponseMarks } from '../marking/responses';
 import { saveResponse } from '../marking/save-response';
 import { readResults } from '../marking/results';
 import { wasOf } from '../base/was';
-import type { Db } from '../base/db';
-import { addSchemeVersion, changesSince } from './scheme-versions';
 import { parts } from '../base/schema';
 import { listScripts } from '../sittings/scripts';
 import { readBoundaries, setBoundaries } from '../sittings/boundaries';
 import { readSat, satForms } from '../sittings/snapshots';
 import { department, sample, sat } from '../sat-exam.test-helper';
-
-/** The schemes of a sat paper as they are read now. */
-const nowOf = (db: Db, paperId: number) => ({
-  paperId,
-  schemes: wasOf(changesSince(db, paperId))
-});
 
 test('an exam is read back as it was saved; a practice cannot be saved over it, nor an older version', () => {
   const { db, id } = department();
@@ -189,57 +181,6 @@ test('a pasted block is saved as if each mark was typed alone, and others are se
   );
 });
 
-test('a withdrawn part counts for nobody, or in full for all who were there; what was kept stays', () => {
-  const { db, id, first } = sat();
-  const before = readResults(db, first, id);
-  const part = readSat(db, id).parts[0]!;
-  const marks = before.items[0]!.available;
-  const { scheme } = part;
-  addSchemeVersion(
-    db,
-    part.id,
-    { scheme, withdrawn: 'left-out', reason: 'a word was missing' },
-    nowOf(db, id)
-  );
-  assert.equal(readResults(db, first, id).available, before.available - marks);
-  addSchemeVersion(
-    db,
-    part.id,
-    { scheme, withdrawn: 'full-marks', reason: 'as agreed' },
-    nowOf(db, id)
-  );
-  const full = readResults(db, first, id);
-  assert.equal(full.available, before.available);
-  assert.ok(
-    full.pupils.every(({ total }) => total === marks),
-    'done'
-  );
-  addSchemeVersion(db, part.id, { scheme, withdrawn: 'no', reason: 'taken back' }, nowOf(db, id));
-  assert.deepEqual(readResults(db, first, id).pupils, before.pupils);
-});
-
-test('another scheme holds for what is marked from then on; marks that were given stay', () => {
-  const { db, id, first } = sat();
-  const [one, other] = listScripts(db, first);
-  const part = readSat(db, id).parts.find(({ scheme }) => scheme.marks.length === 1)!;
-  const answer = (scriptId: number) => {
-    const kept = satForms(db, id, [listScripts(db, first).find((s) => s.id === scriptId)!.formId]);
-    const { item } = [...kept.values()][0]!.parts.find((one) => one.id === part.id)!;
-    const state = { ...NOTHING, working: { answer: item.answer }, isMarked: true };
-    assert.ok(saveResponse(db, scriptId, part.id, state).ok, 'done');
-  };
-  answer(one!.id);
-  const [mark] = part.scheme.marks;
-  const scheme = { ...part.scheme, marks: [{ ...mark!, value: mark!.value + 1 }] };
-  addSchemeVersion(db, part.id, { scheme, withdrawn: 'no', reason: 'worth more' }, nowOf(db, id));
-  answer(other!.id);
-  const marks = readResponseMarks(db, first);
-  assert.deepEqual(
-    [one, other].map((script) => marks[`${script!.id}/${part.id}`]!.marks),
-    [mark!.value, mark!.value + 1]
-  );
-});
-
 test('a scheme of the department holds in exams that are not sat, and not in those that were', () => {
   const { db, id } = sat();
   const edition = newExamEdition(db, id)!;
@@ -308,20 +249,13 @@ test('grade boundaries are kept best first', () => {
   assert.deepEqual(readBoundaries(db, second), grades.toReversed());
 });
 
-test('boundaries, schemes and needs are not changed over what another window changed meanwhile', () => {
+test('boundaries, department schemes and needs are not changed over what another window changed meanwhile', () => {
   const { db, id, first } = sat();
   const grades = [{ grade: 'A', from: 5 }];
   assert.ok(setBoundaries(db, [first], grades, wasOf([])), 'done');
   assert.equal(setBoundaries(db, [first], [{ grade: 'B', from: 3 }], wasOf([])), false);
   assert.deepEqual(readBoundaries(db, first), grades);
   const [part] = readSat(db, id).parts;
-  const read = nowOf(db, id);
-  const version = { scheme: part!.scheme, withdrawn: 'left-out', reason: 'misprinted' } as const;
-  assert.ok(addSchemeVersion(db, part!.id, version, read), 'done');
-  assert.equal(
-    addSchemeVersion(db, part!.id, { ...version, withdrawn: 'full-marks' }, read),
-    false
-  );
   const of = { skill: 'column-addition', kind: 'bare' } as const;
   const scheme = { showWorking: false, marks: part!.scheme.marks };
   const set = setDefaultScheme(db, of, scheme, '');

@@ -1,11 +1,10 @@
 import type { Withdrawal } from '@zealous-quill/core/results';
 import { schemeSchema, type Scheme } from '@zealous-quill/core/schemes';
 import { asc, eq, inArray } from 'drizzle-orm';
-import { wasOf } from '../base/was';
-import { change, COORDINATOR, type Subject } from '../base/change';
-import type { Db, Reader } from '../base/db';
+import { COORDINATOR, type Log } from '../base/change';
+import type { Reader, Writer } from '../base/db';
 import { partIds } from '../papers/paper-parts';
-import { parts, questions, schemeVersions, sections, snapshots, users } from '../base/schema';
+import { schemeVersions, snapshots, users } from '../base/schema';
 
 /** What changed of the marking of a part since it was sat. */
 export interface SchemeVersion {
@@ -73,30 +72,16 @@ export function withdrawnParts(
     .map(([partId, { scheme: _, ...version }]) => ({ partId, ...version }));
 }
 
-/**
- * Keeps another scheme for a sat part, or that it is withdrawn, beside what it was sat with. False if the schemes of the
- * paper are not what they were when they were read.
- */
+/** Keeps another scheme for a sat part, or that it is withdrawn, beside what it was sat with. */
 export function addSchemeVersion(
-  db: Db,
-  partId: number,
-  { scheme, withdrawn, reason }: Pick<SchemeVersion, 'scheme' | 'withdrawn' | 'reason'>,
-  was: { readonly paperId: number; readonly schemes: string }
-): boolean {
-  return change(db, (tx, log) => {
-    if (wasOf(changesSince(tx, was.paperId)) !== was.schemes) return false;
-    tx.insert(schemeVersions)
-      .values({ partId, scheme, withdrawn, reason, userId: COORDINATOR })
-      .run();
-    const { paperId } = tx
-      .select({ paperId: sections.paperId })
-      .from(parts)
-      .innerJoin(questions, eq(questions.id, parts.questionId))
-      .innerJoin(sections, eq(sections.id, questions.sectionId))
-      .where(eq(parts.id, partId))
-      .get()!;
-    const paper: Subject = ['paper', paperId];
-    log(withdrawn === 'no' ? 'scheme changed after sitting' : 'part withdrawn', paper);
-    return true;
-  });
+  tx: Writer,
+  log: Log,
+  paperId: number,
+  version: Pick<SchemeVersion, 'scheme' | 'withdrawn' | 'reason'> & { readonly partId: number }
+): void {
+  const { partId, scheme, withdrawn, reason } = version;
+  tx.insert(schemeVersions)
+    .values({ partId, scheme, withdrawn, reason, userId: COORDINATOR })
+    .run();
+  log(withdrawn === 'no' ? 'scheme changed after sitting' : 'part withdrawn', ['paper', paperId]);
 }

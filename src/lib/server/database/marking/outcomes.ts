@@ -1,12 +1,12 @@
 import type { Attempt } from '@zealous-quill/core/marking';
 import type { MarkedOutcome } from '@zealous-quill/core/results';
 import { and, eq, inArray } from 'drizzle-orm';
-import type { Db } from '../base/db';
+import type { Reader } from '../base/db';
 import { ROUND } from '../tables/marking';
 import { markings, responses, scripts } from '../base/schema';
 
 /** What marking made of what is marked, by script and part: `7/103`. Those who were absent have nothing. */
-export function outcomesOf(db: Db, sittingIds: readonly number[]): Map<string, MarkedOutcome> {
+export function outcomesOf(db: Reader, sittingIds: readonly number[]): Map<string, MarkedOutcome> {
   const rows = db
     .select({
       scriptId: markings.scriptId,

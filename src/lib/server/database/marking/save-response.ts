@@ -8,6 +8,7 @@ import {
 } from '@zealous-quill/core/marking';
 import type { Option, PartSnapshot } from '@zealous-quill/core/exams';
 import type { Outcome } from '@zealous-quill/core/results';
+import type { Scheme } from '@zealous-quill/core/schemes';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skill';
 import { keepRecent } from '@zealous-quill/core/spaces';
 import { ANSWER } from '@zealous-quill/core/working';
@@ -48,15 +49,14 @@ export function saveResponse(
     if (unknownSteps(worked, state.working).length > 0) {
       return { ok: false, code: 'unknown-step' };
     }
-    if (!givenFit(sat, state.given)) return { ok: false, code: 'unknown-mark' };
+    const now = withoutStale(sat.scheme, current.given, state.given);
+    if (!givenFit(sat, now)) return { ok: false, code: 'unknown-mark' };
     const marked = markItem(worked, state.working, sat.scheme);
-    const outcome = outcomeOf(worked, marked, state, sat.options);
+    const outcome = outcomeOf(worked, marked, { ...state, given: now }, sat.options);
     const [id] = writeResponses(tx, [{ markingId, partId, state, outcome }]);
     writeEntries(tx, id!, state.working);
     writeMarks(tx, [{ responseId: id!, marked }]);
-    for (const { mark, given } of decide(tx, [
-      { responseId: id!, before: current.given, now: state.given }
-    ])) {
+    for (const { mark, given } of decide(tx, [{ responseId: id!, before: current.given, now }])) {
       const action =
         given === null ? `mark ${mark} as proposed again` : `mark ${mark} decided: ${given}`;
       log(action, ['script', scriptId], withinScript(tx, scriptId));
@@ -109,10 +109,29 @@ export function markingsOf(db: Writer, scriptIds: readonly number[]): Map<number
 }
 
 function givenFit({ scheme }: Sat, given: GivenMarks): boolean {
-  return Object.entries(given).every(([id, mark]) => {
-    const line = scheme.marks.find((candidate) => candidate.id === id);
-    return line !== undefined && mark.given <= line.value && mark.reason.trim() !== '';
-  });
+  return (
+    Object.keys(fittingMarks(scheme, given)).length === Object.keys(given).length &&
+    Object.values(given).every(({ reason }) => reason.trim() !== '')
+  );
+}
+
+/** The marks given by hand for which a scheme has a line that is worth as much. */
+export const fittingMarks = ({ marks }: Scheme, given: GivenMarks): GivenMarks =>
+  Object.fromEntries(
+    Object.entries(given).filter(([id, mark]) =>
+      marks.some((line) => line.id === id && mark.given <= line.value)
+    )
+  );
+
+/**
+ * The marks given now, without those that were given before under another scheme and fit no line of this one. Whoever
+ * saves has not seen them: the desk shows the lines of the scheme that holds.
+ */
+function withoutStale(scheme: Scheme, before: GivenMarks, now: GivenMarks): GivenMarks {
+  const fitting = fittingMarks(scheme, now);
+  return Object.fromEntries(
+    Object.entries(now).filter(([id, mark]) => id in fitting || before[id]?.given !== mark.given)
+  );
 }
 
 /** What marking made of a response, with the marks that were given by hand. */

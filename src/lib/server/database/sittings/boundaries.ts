@@ -1,20 +1,9 @@
+import type { Boundary } from '@zealous-quill/core/results';
 import { eq } from 'drizzle-orm';
 import { wasOf } from '../base/was';
 import { change, withinSitting } from '../base/change';
-import type { Db, Reader } from '../base/db';
+import type { Db, Reader, Writer } from '../base/db';
 import { sittings } from '../base/schema';
-
-/** A grade and the least marks it needs. */
-export interface Boundary {
-  readonly grade: string;
-  readonly from: number;
-}
-
-/** The grade of so many marks: the best whose boundary they reach; empty below all of them. */
-export function gradeOf(boundaries: readonly Boundary[], total: number): string {
-  const reached = boundaries.filter(({ from }) => from <= total);
-  return reached.toSorted((one, other) => other.from - one.from)[0]?.grade ?? '';
-}
 
 /** The grade boundaries of a sitting, the best first; none if nobody set any. */
 export function readBoundaries(db: Reader, id: number): readonly Boundary[] {
@@ -36,13 +25,18 @@ export function setBoundaries(
   boundaries: readonly Boundary[],
   was: string
 ): boolean {
-  const best = boundaries.toSorted((one, other) => other.from - one.from);
   return change(db, (tx, log) => {
     if (wasOf(readBoundaries(tx, ids[0]!)) !== was) return false;
     for (const id of ids) {
-      tx.update(sittings).set({ boundaries: best }).where(eq(sittings.id, id)).run();
+      writeBoundaries(tx, id, boundaries);
       log('grade boundaries set', ['sitting', id], withinSitting(tx, id));
     }
     return true;
   });
+}
+
+/** Keeps the boundaries of a sitting, the best first. */
+export function writeBoundaries(tx: Writer, id: number, boundaries: readonly Boundary[]): void {
+  const best = boundaries.toSorted((one, other) => other.from - one.from);
+  tx.update(sittings).set({ boundaries: best }).where(eq(sittings.id, id)).run();
 }

@@ -11,7 +11,7 @@
 
   let { data } = $props();
 
-  const there = untrack(() => data.scripts.filter(({ isAbsent }) => !isAbsent));
+  const there = $derived(data.scripts.filter(({ isAbsent }) => !isAbsent));
   const partOf = untrack(() => new Map(data.parts.map((part) => [part.id, part])));
   const grid = untrack(
     () =>
@@ -24,8 +24,20 @@
   );
   const available = $derived(data.parts.reduce((sum, part) => sum + part.available, 0));
   const names = $derived(
-    new Map(there.map(({ id, name, form }) => [id, form ? `${name} (${form})` : name]))
+    new Map(
+      there.map(({ id, name, form }) => [
+        id,
+        form && !data.isByForm ? `${name} (${formTitle(form)})` : name
+      ])
+    )
   );
+  const hasForms = $derived(there.some(({ form }) => form !== ''));
+  const groups = $derived(
+    data.isByForm && hasForms
+      ? new Map(there.map(({ id, form }) => [id, formTitle(form)]))
+      : undefined
+  );
+  const formTitle = (form: string) => (form.startsWith('spare') ? form : `form ${form}`);
   const totalOf = (script: number) =>
     data.parts.reduce((sum, { id }) => sum + (grid.valueOf(script, id) ?? 0), 0);
 
@@ -43,6 +55,11 @@
     'part'
   )}; type them, or paste a block from a spreadsheet
   {#snippet acts()}
+    {#if hasForms}
+      <Button href={data.isByForm ? '?' : '?by=form'} data-sveltekit-reload
+        >{data.isByForm ? 'By the register' : 'Form by form'}</Button
+      >
+    {/if}
     <Button href="/marking/{data.sitting.id}">To the pile</Button>
     <Button href="/results/{data.sitting.id}">Results</Button>
   {/snippet}
@@ -52,6 +69,7 @@
 <CellTable
   {grid}
   {names}
+  {groups}
   label="Marks of pupils by parts"
   rowTitle="Pupil"
   spoken={({ id, label }) => `${label}, of ${partOf.get(id)!.available}`}

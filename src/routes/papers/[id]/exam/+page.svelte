@@ -1,5 +1,11 @@
 <script lang="ts">
-  import { partsIn, type Exam } from '@zealous-quill/core/exams';
+  import {
+    checkPlan,
+    lineWords,
+    partsIn,
+    type Exam,
+    type ExamOutline
+  } from '@zealous-quill/core/exams';
   import { untrack } from 'svelte';
   import { askExam } from '$lib/ui/exams/ask-exam';
   import CoverForm from '$lib/ui/exams/CoverForm.svelte';
@@ -15,6 +21,14 @@
 
   let { data, form } = $props();
 
+  /** The lines of the plan that the exam does not meet. */
+  function lacking(outline: ExamOutline): string[] {
+    const { plan, titles } = data;
+    if (!plan) return [];
+    const broken = checkPlan(plan, outline).filter(({ isMet }) => !isMet);
+    return broken.map(({ line }) => lineWords(plan, line, (skill) => titles[skill] ?? skill));
+  }
+
   function makeEditor(): ExamEditor {
     const { id, exam, version, isSat } = data;
     const keeper = isSat ? undefined : tabKeeper(`exam/${id}`);
@@ -24,7 +38,7 @@
       save: (value, over) => saveExam(id, value, over),
       ...(keeper && { keeper })
     });
-    return new ExamEditor(draft, data, askExam(id));
+    return new ExamEditor(draft, data, askExam(id), lacking);
   }
   let editor = $state.raw(untrack(makeEditor));
   let editedId = untrack(() => data.id);
