@@ -67,7 +67,13 @@ export {
 export { capital, stepWords, worded, type StepWords, type Wording } from './words';
 export { crossSheet } from './sheets/cross';
 export { chainSheet, withLines, type Piece } from './sheets/chain';
-export { carryingFrame, columnFrame, corner, printedDigits } from './sheets/columns';
+export {
+  carryingFrame,
+  columnFrame,
+  corner,
+  printedDecimal,
+  printedDigits
+} from './sheets/columns';
 export { FractionSheet } from './sheets/fractions';
 export { bridgeSheet, jumpsSheet } from './sheets/jumps';
 export { LinesSheet } from './sheets/lines';

@@ -3,14 +3,14 @@ import { parseDigits } from '../../numbers';
 import {
   ANSWER,
   carryingFrame,
-  printedDigits,
+  printedDecimal,
   squareCell,
   type Layout,
   type Step
 } from '../../working';
 import { answerAcross } from '../columns/answer-across';
 import { productSteps, type ProductRow } from './product-row';
-import type { Given } from './factors';
+import { printedFactors, type Given } from './factors';
 
 export function productRow({ multiplicand, multiplier }: Given): ProductRow {
   return {
@@ -31,13 +31,22 @@ export function shortSteps(given: Given, end = ANSWER): Step[] {
   return [...productSteps(productRow(given)), answerAcross(n, 10, 'digit', 'product', end)];
 }
 
-/** The multiplicand over the multiplier on squared paper, with a column to spare for a longer product. */
-export function shortSheet({ multiplicand, multiplier }: Given, style: HouseStyle): Layout {
-  const n = multiplicand.length;
-  const { x, top, answerRow, places, layout, carry } = carryingFrame(n + 1, 2, style, '×');
+/**
+ * The multiplicand over the multiplier on squared paper, with a column to spare for a longer product. Decimals are worked
+ * as the whole numbers of their figures, and printed as they are.
+ */
+export function shortSheet(
+  given: Given,
+  style: HouseStyle,
+  printed = printedFactors(given)
+): Layout {
+  const n = given.multiplicand.length;
+  const frame = carryingFrame(Math.max(n + 1, printed.width), 2, style, '×');
+  const { x, top, answerRow, layout, carry } = frame;
+  const places = frame.places.slice(0, n + 1);
   return layout([
-    ...printedDigits(multiplicand, x, top),
-    ...printedDigits(multiplier, x, top + 1),
+    ...printedDecimal(printed.multiplicand, x, top, style),
+    ...printedDecimal(printed.multiplier, x, top + 1, style),
     ...places.map((place) => squareCell(`digit.${place}`, { x: x(place), y: answerRow })),
     ...places.slice(1, n).map(carry)
   ]);

@@ -5,7 +5,7 @@ import {
   columnFrame,
   corner,
   parting,
-  printedDigits,
+  printedDecimal,
   squareCell,
   step,
   stepOn,
@@ -19,7 +19,7 @@ import {
 import { method } from '../../schemes';
 import { answerAcross } from '../columns/answer-across';
 import { productSteps, type ProductRow, type RowTotal } from './product-row';
-import type { Factors, Given } from './factors';
+import { printedFactors, type Factors, type Given } from './factors';
 
 /** A placeholder is a zero; some houses write a cross, or leave the place open. */
 const placeholder: Reading<bigint> = {
@@ -164,12 +164,16 @@ export function rowMarks({ multiplier }: Given) {
 
 /** Factors, rows with their carries in the corners, and their sum, on squared paper. */
 export function multiplicationSheet(
-  { multiplicand, multiplier }: Given,
-  style: HouseStyle
+  given: Given,
+  style: HouseStyle,
+  printed = printedFactors(given)
 ): Layout {
-  const [n, m] = [multiplicand.length, multiplier.length];
+  const { multiplier } = given;
+  const [n, m] = [given.multiplicand.length, multiplier.length];
   const rows = { before: 0, numbers: 2 + m, after: 0 };
-  const { x, top, answerRow, places, layout } = columnFrame(n + m, rows, style, '×');
+  const frame = columnFrame(Math.max(n + m, printed.width), rows, style, '×');
+  const { x, top, answerRow, layout } = frame;
+  const places = frame.places.slice(0, n + m);
   const square = (id: string, place: number, y: number) => squareCell(id, { x: x(place), y });
   const mark = (id: string, place: number, y: number) => corner(id, x(place), y, style);
   const figures = [...multiplier].flatMap((_, row) => {
@@ -182,8 +186,8 @@ export function multiplicationSheet(
     ];
   });
   const sheet = layout([
-    ...printedDigits(multiplicand, x, top),
-    ...printedDigits(multiplier, x, top + 1),
+    ...printedDecimal(printed.multiplicand, x, top, style),
+    ...printedDecimal(printed.multiplier, x, top + 1, style),
     ...figures,
     ...places.map((place) => square(`sum.digit.${place}`, place, answerRow)),
     ...places.slice(1).map((place) => mark(`sum.carry.${place}`, place, answerRow))

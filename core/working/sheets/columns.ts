@@ -78,6 +78,24 @@ export function printedDigits(
   }));
 }
 
+/**
+ * A decimal in a row, its last figure in the ones: the point stands on the line between two squares. Figures are
+ * lined up as those of whole numbers, as factors are.
+ */
+export function printedDecimal(
+  numeral: string,
+  x: (place: number) => number,
+  y: number,
+  { decimalMark }: HouseStyle
+): Cell[] {
+  const at = numeral.indexOf('.');
+  const digits = printedDigits(numeral.replace('.', ''), x, y);
+  if (at < 0) return digits;
+  const mark = decimalMark === 'comma' ? ',' : '.';
+  const ones = x(numeral.length - 1 - at);
+  return [...digits, printedCell('sign', mark, { x: ones + 0.5, y })];
+}
+
 /** A small mark in the upper corner of a square: a carry beside a digit. */
 export function corner(step: string, x: number, y: number, { crossOff }: HouseStyle): StepCell {
   return {

@@ -4,6 +4,7 @@ import Decimal from 'decimal.js';
 import fc from 'fast-check';
 import { markItem } from '../../../marking';
 import { drawItems, skillOf, Wanted, WorkedItem } from '../../../skill';
+import { defaultHouseStyle } from '../../../house-style';
 import type { Constraints } from '../../../skill/controls';
 import type { Given } from '../../../methods/products/factors';
 import {
@@ -251,4 +252,35 @@ test('the point is put where the estimate says, with own figures; other rounding
   assert.equal(mark('estimate', { estimate: '12', ...digits, answer: '10' }), 1);
   assert.equal(mark('places', { ...digits, places: '2', answer: '1' }), 2);
   assert.equal(mark('places', { ...digits, places: '1', answer: '10' }), 1);
+});
+
+test('the factors are printed as they are given, zeros and points too, and no figure covers another', () => {
+  const skill = skillOf('decimal-multiplication');
+  const factor = (places: number) =>
+    fc
+      .integer({ min: 1, max: 999 })
+      .map((units) => new Decimal(units).div(10 ** places).toString());
+  const given = fc.record({ multiplicand: factor(3), multiplier: factor(2) });
+  fc.assert(
+    fc.property(given, fc.constantFrom('point', 'comma'), (factors, decimalMark) => {
+      const sheet = skill.sheet(factors, 'places', { ...defaultHouseStyle, decimalMark });
+      const printed = sheet.cells.flatMap((cell) => (cell.type === 'printed' ? [cell] : []));
+      const first = printed.find(({ role }) => role === 'given')!.y;
+      const rows = [first, first + 1].map((row) =>
+        printed
+          .filter(({ y, text }) => y === row && text !== '×')
+          .toSorted((one, other) => one.x - other.x)
+      );
+      const mark = decimalMark === 'comma' ? ',' : '.';
+      assert.deepEqual(
+        rows.map((row) => row.map(({ text }) => text).join('')),
+        [factors.multiplicand, factors.multiplier].map((one) => one.replace('.', mark))
+      );
+      for (const { x, y } of printed) {
+        assert.equal(printed.filter((other) => other.x === x && other.y === y).length, 1);
+        assert.ok(x >= 0 && x < sheet.width, 'on the sheet');
+      }
+    }),
+    { seed: 31, numRuns: 150 }
+  );
 });

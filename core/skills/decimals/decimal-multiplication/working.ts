@@ -19,7 +19,7 @@ import {
 } from '../../../working';
 import { decimalAnswer } from '../../../methods/columns/decimal/answer';
 import { decimalsIn } from '../../../numbers/decimal-numerals';
-import { factorsOf, type Given } from '../../../methods/products/factors';
+import { factorsOf, printedFactors, type Given } from '../../../methods/products/factors';
 import { shortSheet, shortSteps } from '../../../methods/products/one-row';
 import {
   multiplicationSheet,
@@ -113,10 +113,17 @@ function estimated(): Step {
   });
 }
 
-/** The whole numbers multiplied on squared paper, and under them how the point is found, and the answer. */
-export function decimalSheet(given: Given, school: School, style: HouseStyle): Layout {
-  const whole = figures(given);
-  const sheet = isOneRow(given) ? shortSheet(whole, style) : multiplicationSheet(whole, style);
+/**
+ * The factors on squared paper with their points, multiplied as whole numbers, and under them how the point is found and
+ * the answer. No place headings stand above: the figures of a factor are not in the columns of their places.
+ */
+export function decimalSheet(given: Given, school: School, house: HouseStyle): Layout {
+  const style: HouseStyle = { ...house, headings: 'none' };
+  const sheet = (isOneRow(given) ? shortSheet : multiplicationSheet)(
+    figures(given),
+    style,
+    printedFactors(given)
+  );
   const rest = sheet.width - 1;
   const found: Piece[] =
     school === 'places'

@@ -58,7 +58,7 @@
 
 // Whether a word, a sign or a fraction lies over lines of the grid, which are covered then. A point stands on its line.
 #let covers-lines(mark) = {
-  mark.text != "." and (mark.isWide or mark.height > 1 or calc.fract(mark.x) != 0 or calc.fract(mark.y) != 0)
+  mark.text not in (".", ",") and (mark.isWide or mark.height > 1 or calc.fract(mark.x) != 0 or calc.fract(mark.y) != 0)
 }
 
 // A picture of working on squares of a given side.
