@@ -1,7 +1,6 @@
 import { formLabel } from '@zealous-quill/core/exams';
-import { readClass } from '../database/people/classes';
 import type { Db } from '../database/base/db';
-import { formFor, type Dealing } from '../database/exams/dealing';
+import { dealtForms, type Dealing } from '../database/exams/dealing';
 import { readForms } from '../database/exams/forms';
 
 /** Extra time is a quarter of the time (common practice). */
@@ -18,6 +17,8 @@ interface OrderedPrint {
 /** What has to be printed for some classes, and who writes for longer. */
 export interface PrintOrder {
   readonly prints: readonly OrderedPrint[];
+  /** How many scripts there are of each size, with the names of those who write them. */
+  readonly named: readonly { readonly size: number; readonly scripts: number }[];
   readonly extraTime: readonly { readonly name: string; readonly group: string }[];
   readonly minutes: number;
   readonly minutesWithExtra: number;
@@ -30,13 +31,7 @@ export function printOrder(
   { classIds, dealing, minutes }: { classIds: readonly number[]; dealing: Dealing; minutes: number }
 ): PrintOrder {
   const forms = readForms(db, paperId);
-  const groups = classIds.flatMap((id) => readClass(db, id) ?? []);
-  const all = groups.flatMap(({ name: group, pupils }, classAt) =>
-    pupils.map((pupil, at) => ({
-      ...{ ...pupil, group },
-      form: formFor(forms, dealing, { pupil: pupil.id, at, classAt })
-    }))
-  );
+  const all = dealtForms(db, paperId, { classIds, dealing });
   const prints = new Map<
     string,
     { form: string; size: number; copies: number; pupils: string[] }
@@ -53,8 +48,13 @@ export function printOrder(
     const label = formLabel(spare);
     prints.set(label, { form: label, size: 0, copies: 1, pupils: [] });
   }
+  const sizes = [...new Set(all.map(({ largePrint }) => largePrint))].toSorted((a, b) => a - b);
   return {
     prints: [...prints.values()],
+    named: sizes.map((size) => ({
+      size,
+      scripts: all.filter(({ largePrint }) => largePrint === size).length
+    })),
     extraTime: all.filter(({ extraTime }) => extraTime).map(({ name, group }) => ({ name, group })),
     ...{ minutes, minutesWithExtra: Math.ceil(minutes * (1 + EXTRA)) }
   };

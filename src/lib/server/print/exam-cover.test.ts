@@ -11,7 +11,7 @@ const exam = sampleExam();
 const documentOf = (exam: Exam, more: Partial<ExamPrint> = {}) =>
   examDocument({
     ...{ exam, kind: 'paper', edition: 1, isApproved: true, isOneOfMany: false, size: 0 },
-    forms: [{ kind: 'letter', letter: 'A', given: {}, name: null, kept: null }],
+    forms: [{ kind: 'letter', letter: 'A', given: {}, name: null, group: null, kept: null }],
     ...{ style: defaultHouseStyle, defaults: {} },
     ...more
   });

@@ -18,7 +18,7 @@ import { examDocument } from './exam-document';
 import { examPrintKinds, type ExamPrint, type ExamPrintKind } from './exam-print';
 
 const form = (letter: string, given: Record<string, unknown> = {}) => ({
-  ...{ kind: 'letter' as const, letter, given, name: null, kept: null }
+  ...{ kind: 'letter' as const, letter, given, name: null, group: null, kept: null }
 });
 
 const asked = (exam: Exam, kind: ExamPrintKind, more: Partial<ExamPrint> = {}): ExamPrint => ({

@@ -51,7 +51,7 @@ const scaleOf = (size: PrintSize) => (size === 0 ? 1 : size / USUAL_SIZE);
 /** Lays out a print of an exam; the house style runs through all of it. */
 export function examDocument(asked: ExamPrint): ExamDocument {
   const { exam, edition, kind, style, size, forms, isApproved } = asked;
-  const printed = forms.map((form) => printedForm(asked, form));
+  const printed = printedForms(asked);
   return {
     kind,
     title: printable(exam.title),
@@ -68,6 +68,17 @@ export function examDocument(asked: ExamPrint): ExamDocument {
   };
 }
 
+/** Each form laid out once, however many write it. */
+function printedForms(asked: ExamPrint): PrintedForm[] {
+  const laidOut = new Map<string, ReturnType<typeof printedForm>>();
+  return asked.forms.map((form) => {
+    const label = formLabel(form);
+    const own = laidOut.get(label) ?? printedForm(asked, form);
+    laidOut.set(label, own);
+    return { ...own, name: form.name ?? '', group: form.group ?? '' };
+  });
+}
+
 function keyRows(printed: readonly PrintedForm[]): KeyRow[] {
   const [first, ...others] = printed.map(partsOf);
   return first!.map(({ label, marks, answer, scheme }, at) => ({
@@ -76,7 +87,7 @@ function keyRows(printed: readonly PrintedForm[]): KeyRow[] {
   }));
 }
 
-function printedForm(asked: ExamPrint, form: PrintForm): PrintedForm {
+function printedForm(asked: ExamPrint, form: PrintForm): Omit<PrintedForm, 'name' | 'group'> {
   const { exam, isOneOfMany } = asked;
   const own = examOnForm(exam, form);
   const placed = placedParts(own).map((one) => ({
@@ -85,7 +96,6 @@ function printedForm(asked: ExamPrint, form: PrintForm): PrintedForm {
   }));
   return {
     form: isOneOfMany ? formLabel(form) : '',
-    name: form.name ?? '',
     sections: own.sections
       .map((section) => {
         const all = placed.filter((one) => one.section === section);

@@ -21,6 +21,8 @@ export type PrintSize = (typeof printSizes)[number];
 export interface PrintForm extends ExamForm {
   /** The pupil whose it is. */
   readonly name: string | null;
+  /** The class of the pupil; null where it is not known. */
+  readonly group: string | null;
   readonly kept: Readonly<Record<string, PartSnapshot>> | null;
 }
 
@@ -85,7 +87,9 @@ export interface CoverPage {
 export interface PrintedForm {
   /** Empty where there is one form only. */
   readonly form: string;
+  /** Of the pupil and of the class; empty where whoever writes it puts them in. */
   readonly name: string;
+  readonly group: string;
   readonly sections: readonly PrintedSection[];
 }
 

@@ -82,14 +82,17 @@
 }
 
 // Name, class and number, each with a line to write on.
-#let boxes(name) = grid(
+#let boxes(paper) = grid(
   columns: (3fr, 1.1fr, 1.1fr),
   column-gutter: 5mm,
   {
     [Name ]
-    if name != "" { strong(typed(name)) } else { blank-line(1fr) }
+    if paper.name != "" { strong(typed(paper.name)) } else { blank-line(1fr) }
   },
-  { [Class ]; blank-line(1fr) },
+  {
+    [Class ]
+    if paper.group != "" { strong(typed(paper.group)) } else { blank-line(1fr) }
+  },
   { [Number ]; blank-line(1fr) },
 )
 
@@ -171,7 +174,7 @@
     }
   }
   v(1em)
-  boxes(paper.name)
+  boxes(paper)
   v(0.8em)
   block(width: 100%, stroke: (y: 0.7pt + ink), inset: (y: 0.7em), grid(
     columns: (auto, auto, 1fr),
@@ -455,7 +458,7 @@
 #let answer-sheet(paper) = {
   lead(paper)
   v(0.6em)
-  boxes(paper.name)
+  boxes(paper)
   for section in paper.sections {
     section-head(section)
     table(

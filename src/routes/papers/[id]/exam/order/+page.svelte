@@ -16,6 +16,14 @@
   const copies = $derived(data.order.prints.reduce((sum, one) => sum + one.copies, 0));
   const printOf = (form: string, size: number) =>
     `/papers/${data.id}/print?form=${encodeURIComponent(form)}${size > 0 ? `&size=${size}` : ''}`;
+  const namedOf = (size: number) => {
+    const asked = [
+      ...data.classIds.map((id) => `class=${id}`),
+      `forms=${data.dealing}`,
+      ...(size > 0 ? [`size=${size}`] : [])
+    ];
+    return `/papers/${data.id}/print?${asked.join('&')}`;
+  };
 </script>
 
 <svelte:head><title>Print order of {data.title} · Zealous Quill</title></svelte:head>
@@ -55,6 +63,20 @@
       </tr>
     {/each}
   </DataTable>
+  <h2>With names on them</h2>
+  <p class="faint">
+    One file with a script for each pupil, in the order of the list. A class that has sat the exam
+    gets the forms that it had.
+  </p>
+  <ul class="named">
+    {#each data.order.named as { size, scripts } (size)}
+      <li>
+        <a class="quiet-link" href={namedOf(size)}
+          >{plural(scripts, 'script')}, {size === 0 ? 'usual size' : `${size} point`}</a
+        >
+      </li>
+    {/each}
+  </ul>
   <h2>Extra time</h2>
   {#if data.order.extraTime.length === 0}
     <p class="faint">Nobody. A class’s page says who needs large print or extra time.</p>
@@ -88,7 +110,7 @@
   h2 {
     margin-top: var(--space-4);
   }
-  ul {
+  ul:not(.named) {
     columns: 16rem 3;
   }
 </style>
