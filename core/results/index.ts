@@ -4,6 +4,7 @@ export {
   countedMarks,
   countedOutcome,
   withdrawals,
+  type FirstSlip,
   type MarkedOutcome,
   type Outcome,
   type Withdrawal

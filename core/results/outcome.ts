@@ -6,6 +6,13 @@ export const withdrawals = ['no', 'full-marks', 'left-out'] as const;
 
 export type Withdrawal = (typeof withdrawals)[number];
 
+/** The first step that went wrong: what it is called, what was written there, and what follows from the steps before. */
+export interface FirstSlip {
+  readonly label: string;
+  readonly written: string;
+  readonly right: string;
+}
+
 /** What marking made of a response, kept so that results need not mark again. */
 export interface Outcome {
   readonly awarded: number;
@@ -19,6 +26,8 @@ export interface Outcome {
   readonly isSlip?: boolean;
   /** The answer has the right value in another form than was asked for, and earned nothing. */
   readonly missesForm?: boolean;
+  /** Absent where nothing that is written is wrong, or it was marked before this was kept. */
+  readonly firstSlip?: FirstSlip;
   readonly flags: readonly string[];
 }
 

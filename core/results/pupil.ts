@@ -28,7 +28,7 @@ export interface MarkedScript {
 /** What a page of results shows of a response. */
 export type ShownOutcome = Pick<
   MarkedOutcome,
-  'awarded' | 'available' | 'didShow' | 'isSlip' | 'attempt' | 'comment'
+  'awarded' | 'available' | 'didShow' | 'isSlip' | 'firstSlip' | 'attempt' | 'comment'
 >;
 
 export interface ResultPupil {
@@ -103,6 +103,10 @@ function unknownPlaces(
 }
 
 function shownOf(outcome: MarkedOutcome): ShownOutcome {
-  const { awarded, available, didShow, isSlip, attempt, comment } = outcome;
-  return { awarded, available, didShow, attempt, comment, ...(isSlip && { isSlip }) };
+  const { awarded, available, didShow, isSlip, firstSlip, attempt, comment } = outcome;
+  return {
+    ...{ awarded, available, didShow, attempt, comment },
+    ...(isSlip && { isSlip }),
+    ...(firstSlip && { firstSlip })
+  };
 }

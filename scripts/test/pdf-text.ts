@@ -31,3 +31,20 @@ export async function placedText(
       : []
   );
 }
+
+/** The texts of each page of a PDF, in the order of reading, each with where it ends from the left, in millimetres. */
+export async function placedPages(bytes: Uint8Array): Promise<{ text: string; right: number }[][]> {
+  const file = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
+  const pages: { text: string; right: number }[][] = [];
+  for (let number = 1; number <= file.numPages; number++) {
+    const { items } = await (await file.getPage(number)).getTextContent();
+    pages.push(
+      items.flatMap((item) =>
+        'str' in item
+          ? [{ text: item.str, right: ((item.transform[4] as number) + item.width) * (25.4 / 72) }]
+          : []
+      )
+    );
+  }
+  return pages;
+}

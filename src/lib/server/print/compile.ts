@@ -4,6 +4,7 @@ import commonTemplate from './common.typ?raw';
 import type { PrintDocument } from './document';
 import type { ExamDocument } from './exam-print';
 import examTemplate from './exam.typ?raw';
+import { fitPages, type ItemPlace } from './fit-pages';
 import type { FeedbackDocument } from './feedback';
 import feedbackTemplate from './feedback.typ?raw';
 import paperTemplate from './paper.typ?raw';
@@ -17,7 +18,8 @@ export type PaperDocument =
   PrintDocument | (ExamDocument & { readonly pictures: Readonly<Record<string, Uint8Array>> });
 
 /** The document as PDF: tagged, fonts embedded, PDF/UA-1. */
-export function renderPdf(document: PaperDocument): Buffer {
+export function renderPdf(asked: PaperDocument): Buffer {
+  const document = fitted(asked);
   return pdfOf(document, templateOf(document));
 }
 
@@ -51,7 +53,19 @@ export function drawingProblem({
 
 /** The same document as one SVG with its pages under each other. */
 export function renderSvg(document: PaperDocument): string {
-  return renderSvgOf(placed(document), templateOf(document));
+  return renderSvgOf(fitted(placed(document)), templateOf(document));
+}
+
+/** A practice laid out so that no page is left for one or two items. */
+const fitted = (document: PaperDocument): PaperDocument =>
+  'papers' in document ? document : fitPages(document, pagesOf);
+
+/** The pages of a practice that its items stand on; of a key, those of its sections. */
+function pagesOf(document: PrintDocument): ItemPlace[] {
+  const selector = document.kind === 'key' ? '<place>' : '<item>';
+  return withDocument(document, (typst) =>
+    typst.query({ mainFileContent: paperTemplate }, { selector, field: 'value' })
+  ) as ItemPlace[];
 }
 
 function renderSvgOf(document: object, mainFileContent: string): string {
@@ -73,12 +87,32 @@ export interface SectionPlace {
   readonly page: number;
 }
 
-export function sectionPlaces(document: PaperDocument): SectionPlace[] {
-  const mainFileContent = templateOf(document);
-  const found = withDocument(placed(document), (typst) =>
+export function sectionPlaces(asked: PaperDocument): SectionPlace[] {
+  const mainFileContent = templateOf(asked);
+  const document = fitted(placed(asked));
+  const found = withDocument(document, (typst) =>
     typst.query({ mainFileContent }, { selector: '<place>', field: 'value' })
   ) as { id: string; page: number; pages: number; y: number }[];
   return found.map(({ id, page, pages, y }) => ({ id, page, at: (page - 1 + y) / pages }));
+}
+
+/** Where something of a part of an exam stands: millimetres from the left and the top of a page, counted from 1. */
+export interface Measured {
+  /** Where the part begins and ends, where the room for its answer begins, and where its marks stand. */
+  readonly what: 'part' | 'room' | 'end' | 'marks';
+  readonly label: string;
+  readonly marks: number;
+  readonly page: number;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Measures a print of an exam, in the order in which it is read. */
+export function measuredParts(document: PaperDocument): Measured[] {
+  const mainFileContent = templateOf(document);
+  return withDocument(placed(document), (typst) =>
+    typst.query({ mainFileContent }, { selector: '<measured>', field: 'value' })
+  ) as Measured[];
 }
 
 function pdfOf(document: object, mainFileContent: string): Buffer {

@@ -32,6 +32,10 @@ export interface PrintDocument {
   readonly summary: string;
   readonly footer: string;
   readonly sections: readonly PrintSection[];
+  /** Less room between what is printed, so that it takes a page less. */
+  readonly isTight: boolean;
+  /** The id of a section that begins a page; empty for none. */
+  readonly breakBefore: string;
 }
 
 interface PrintSection {
@@ -97,6 +101,7 @@ export function printDocument(
     paper: style.paper,
     square: style.squares,
     summary: `${marks} marks · about ${minutes} minutes`,
+    ...{ isTight: false, breakBefore: '' },
     footer: `Edition ${paper.edition} · seed ${paper.seed} · Zealous Quill ${version}`,
     sections: paper.rungs
       .map((rung) => ({

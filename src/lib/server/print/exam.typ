@@ -34,6 +34,17 @@
 }
 
 #let marks-text(count) = if count > 0 { text(size: 0.9em, weight: "bold", "[" + str(count) + "]") }
+// Where something stands, for the screen and for what checks the pages.
+#let measured(what, part) = if data.places {
+  context [#metadata((
+    what: what,
+    label: part.label,
+    marks: part.marks,
+    page: here().page(),
+    x: here().position().x / 1mm,
+    y: here().position().y / 1mm,
+  )) <measured>]
+}
 #let blank-line(width) = box(width: width, line(length: 100%, stroke: hairline))
 
 // A form has pages of its own, from where it starts to where it ends. Before the first round of layout nothing is
@@ -212,6 +223,7 @@
   blank-line(42mm)
   if part.space.unit != "" [ #typed(part.space.unit)]
   h(3mm)
+  measured("marks", part)
   marks-text(part.marks)
 }))
 // What is worth the marks that stand at its foot, in the margin.
@@ -219,7 +231,7 @@
   columns: (1fr, auto),
   column-gutter: 3mm,
   body,
-  align(bottom, marks-text(part.marks)),
+  align(bottom, { measured("marks", part); marks-text(part.marks) }),
 )
 
 // The squares shrink where the page is too narrow for them.
@@ -227,7 +239,7 @@
   sheet(part.picture, part.alt, calc.min(square, size.width / part.picture.width))
 })
 
-// All choices of a paper stand in as many columns as the longest option lets them.
+// All choices of a paper stand in as many columns as the longest option lets them, in figures times their size.
 #let longest = calc.max(0, ..data.papers.map(paper => paper.sections.map(section =>
   section.questions.map(question => question.parts.map(part =>
     part.options.map(option => option.len())
@@ -235,7 +247,7 @@
 )).flatten())
 #let options-of(part) = if part.options.len() > 0 {
   block(above: 0.8em, below: 0pt, grid(
-    columns: (1fr,) * if longest > 24 { 1 } else if longest > 9 { 2 } else { 4 },
+    columns: (1fr,) * if longest * data.size > 340 { 1 } else if longest * data.size > 104 { 2 } else { 4 },
     row-gutter: 0.8em,
     ..part.options.enumerate().map(((at, option)) => {
       box(width: 0.95em, height: 0.95em, baseline: 0.12em, stroke: hairline)
@@ -302,12 +314,15 @@
 }
 
 #let part-of(part, is-long) = together(is-long, above: 1.1em, {
+  measured("part", part)
   asked(part.prompt)
   if data.kind == "solutions" { h(1fr); marks-text(part.marks) }
   drawing-of(part)
   if data.kind == "solutions" { solution-of(part) } else {
     if part.options.len() > 0 and part.space.kind != "none" { options-of(part) }
+    measured("room", part)
     space-of(part)
+    measured("end", part)
   }
 })
 
@@ -471,9 +486,19 @@
   }
 }
 
-#let questions-of(paper) = for section in paper.sections {
-  section-head(section)
-  for row in rows-of(section.questions) { row-of(row) }
+// Questions share what is left at the foot of a page as more room between them; the last page ends where it ends.
+#let questions-of(paper) = {
+  for section in paper.sections {
+    section-head(section)
+    for row in rows-of(section.questions) {
+      row-of(row)
+      if data.kind == "paper" {
+        v(1.5em)
+        v(1fr)
+      }
+    }
+  }
+  if data.kind == "paper" { v(1000fr) }
 }
 
 #let body-of(paper) = {

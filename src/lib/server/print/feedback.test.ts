@@ -91,3 +91,21 @@ test('a skill of which nothing is marked yet is neither a bar nor to be practise
   assert.deepEqual(slips[0]!.skills, [{ title: 'Column addition', earned: 2, available: 2 }]);
   assert.deepEqual(slips[0]!.practise, []);
 });
+
+test('a slip shows where parts first went wrong, with the right step, and not where all marks were earned', () => {
+  const firstSlip = { label: 'Digit of the tens', written: '3', right: '1.5' };
+  const told = [
+    { ...outcome(1, 2), firstSlip },
+    { ...outcome(2, 2), firstSlip },
+    ...outcomes.slice(2)
+  ];
+  const style = { ...defaultHouseStyle, decimalMark: 'comma' as const };
+  const { slips } = feedbackDocument(
+    sitting,
+    resultsOf(parts, [{ ...script, outcomes: told }], style),
+    { style }
+  );
+  assert.deepEqual(slips[0]!.wrong, [
+    { label: '1', step: 'Digit of the tens', written: '3', right: '1,5' }
+  ]);
+});

@@ -1,7 +1,6 @@
-import type { HouseStyle } from '@zealous-quill/core/house-style';
-import type { Results } from '@zealous-quill/core/results';
+import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
 import { likelyPatterns } from '@zealous-quill/core/analysis';
-import { gradeOf, type Boundary } from '@zealous-quill/core/results';
+import { gradeOf, type Boundary, type Results } from '@zealous-quill/core/results';
 import type { SittingSummary } from '../database/sittings/sittings';
 
 /** Slips that go back to the pupils of a sitting, to be cut apart. */
@@ -24,6 +23,8 @@ interface Slip {
   readonly skills: readonly { title: string; earned: number; available: number }[];
   /** What to practise, with what to watch out for where that is known. */
   readonly practise: readonly { title: string; watch: string }[];
+  /** Where parts first went wrong, with what was written there and what is right. */
+  readonly wrong: readonly { label: string; step: string; written: string; right: string }[];
   readonly comments: readonly { label: string; text: string }[];
 }
 
@@ -34,14 +35,11 @@ const [MOST_PRACTISED, PRACTISED_BELOW] = [3, 0.7] as const;
 export function feedbackDocument(
   sitting: Pick<SittingSummary, 'title' | 'className' | 'satOn'>,
   results: Results,
-  {
-    style: { paper },
-    boundaries = []
-  }: { style: Pick<HouseStyle, 'paper'>; boundaries?: readonly Boundary[] }
+  { style, boundaries = [] }: { style: HouseStyle; boundaries?: readonly Boundary[] }
 ): FeedbackDocument {
   const { items, pupils, available } = results;
   return {
-    paper,
+    paper: style.paper,
     title: sitting.title,
     about: `${sitting.className} · ${dayOf(sitting.satOn)}`,
     available,
@@ -56,6 +54,7 @@ export function feedbackDocument(
           marks:
             withdrawn === 'left-out' ? 'left out' : `${outcomes[at]?.awarded ?? '–'} / ${available}`
         })),
+        wrong: firstSlips(items, outcomes, style),
         comments: outcomes.flatMap((outcome, at) =>
           outcome?.comment ? [{ label: items[at]!.label, text: outcome.comment }] : []
         )
@@ -64,6 +63,24 @@ export function feedbackDocument(
 }
 
 type Pupil = Results['pupils'][number];
+
+/** Parts of which a slip shows where they went wrong. */
+const MOST_SLIPS = 6;
+
+/** Where the parts that did not earn all their marks went wrong first. */
+function firstSlips(
+  items: Results['items'],
+  outcomes: Pupil['outcomes'],
+  style: HouseStyle
+): Slip['wrong'] {
+  return outcomes
+    .flatMap((outcome, at) => {
+      if (!outcome?.firstSlip || outcome.awarded >= outcome.available) return [];
+      const { label: step, written, right } = outcome.firstSlip;
+      return [{ label: items[at]!.label, step, written, right: writeText(right, style) }];
+    })
+    .slice(0, MOST_SLIPS);
+}
 
 /** What a pupil earned in each skill, as far as it is marked. */
 function earnedIn({ skills, items }: Results, outcomes: Pupil['outcomes']): Slip['skills'] {

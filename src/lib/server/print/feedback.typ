@@ -1,17 +1,9 @@
-#let data = json("data.json")
-#let ink = rgb("#1d2433")
-#let faint = rgb("#5b6275")
+#import "common.typ": *
 
 #set document(title: data.title + " – feedback", author: "Zealous Quill")
 #set page(paper: data.paper, margin: (x: 17mm, top: 14mm, bottom: 14mm))
 #set text(font: "Alegreya Sans", size: 11pt, fill: ink, lang: "en", number-type: "lining")
 #show heading: set text(font: "Alegreya")
-
-// What was typed may break anywhere within a word that is longer than any real one.
-#let typed(text) = {
-  show regex("\\S{25,}"): it => it.text.clusters().map(box).join()
-  text
-}
 
 // What was earned of what there was, as a bar.
 #let bar(skill) = box(width: 26mm, height: 6pt, stroke: 0.5pt + ink, {
@@ -31,7 +23,8 @@
   text(size: 9.5pt, fill: faint, typed(data.title) + [ · ] + data.about)
   v(3pt)
   table(
-    columns: calc.min(16, one.items.len()),
+    // As many rows as it takes, filled alike.
+    columns: calc.ceil(one.items.len() / calc.max(1, calc.ceil(one.items.len() / 16))),
     stroke: 0.4pt + rgb("#b9c0cc"),
     inset: 3pt,
     align: center,
@@ -55,6 +48,23 @@
         ..if calc.even(at) { ([],) },
       )).flatten(),
     )
+  }
+  if one.wrong.len() > 0 {
+    block(above: 7pt, below: 0pt, {
+      [*Where it went wrong first*]
+      v(1pt)
+      grid(
+        columns: (1fr, 1fr),
+        column-gutter: 8mm,
+        row-gutter: 4pt,
+        ..one.wrong.map(first => {
+          [*#first.label* #h(3pt) #typed(first.step): you wrote ]
+          text(font: "Andika", size: 9.5pt, typed(first.written))
+          [, right is ]
+          text(font: "Andika", size: 9.5pt, weight: "bold", maths(first.right))
+        }),
+      )
+    })
   }
   if one.practise.len() > 0 {
     block(above: 7pt, below: 0pt, {

@@ -7,7 +7,7 @@
 #set page(
   fill: none,
   paper: data.paper,
-  margin: (x: 17mm, top: 16mm, bottom: 18mm),
+  margin: (x: 17mm, top: if data.isTight { 13mm } else { 16mm }, bottom: if data.isTight { 15mm } else { 18mm }),
   footer: context [
     #set text(size: 7.5pt, fill: faint)
     #data.footer #h(1fr) #counter(page).display("1 of 1", both: true)
@@ -18,7 +18,7 @@
 #show heading: set text(font: "Alegreya")
 #show heading.where(level: 1): set text(size: 20pt)
 #show figure: set align(left)
-#show heading.where(level: 2): it => block(above: 16pt, below: 7pt, sticky: true, {
+#show heading.where(level: 2): it => block(above: if data.isTight { 9pt } else { 16pt }, below: 7pt, sticky: true, {
   set text(size: 13.5pt)
   it.body
   v(-7pt)
@@ -41,6 +41,7 @@
 
 // The working under its question, with the steps beside it where both fit into the width.
 #let question(item, width) = block(breakable: false, width: 100%, below: 12pt, {
+  context [#metadata((number: item.number, page: here().page())) <item>]
   grid(
     columns: (7mm, 1fr),
     text(weight: "bold", str(item.number)),
@@ -84,15 +85,15 @@
   grid(
     columns: (1fr,) * columns,
     column-gutter: 5mm,
-    row-gutter: 4mm,
+    row-gutter: if data.isTight { 1.5mm } else { 4mm },
     ..section.items.map(item => question(item, width)),
   )
 })
 
 #let key-table(section) = table(
-  columns: (7mm, 1.25fr, 1fr, 0.95fr, 1.7fr),
+  columns: (7mm, 1.25fr, 1fr, 0.95fr, 2.4fr),
   stroke: (x, y) => (bottom: 0.4pt + rgb("#9aa1ae")),
-  inset: (x: 4pt, y: 4pt),
+  inset: (x: 4pt, y: if data.isTight { 2pt } else { 4pt }),
   align: (right, left, left, left, left),
   table.header[*No.*][*Question*][*Answer*][*Marks*][*Answers that name an error*],
   ..section.items.map(item => (
@@ -101,7 +102,7 @@
     text(font: "Andika", weight: "bold", size: 10pt, maths(item.answer)),
     text(size: 9pt, item.scheme.join(", ")),
     {
-      set text(size: 9pt)
+      set text(size: if data.isTight { 8.5pt } else { 9pt })
       let wrong = item.wrongAnswers.map(wrong => maths(wrong.answer + " " + lower(wrong.title)))
       // Lists and products hold commas themselves.
       if item.answer.len() > 9 { wrong.join(linebreak()) } else { wrong.join([; ]) }
@@ -121,6 +122,7 @@
 }
 
 #for section in data.sections {
+  if section.id == data.breakBefore { pagebreak(weak: true) }
   heading(level: 2, section.title)
   context [#metadata((
     id: section.id,

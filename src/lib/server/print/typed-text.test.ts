@@ -60,7 +60,7 @@ test('names, classes and comments on slips stand as they were typed', async () =
         title: text,
         about: text,
         available: 4,
-        slips: [{ ...slip, comments: [{ label: '1', text }] }]
+        slips: [{ ...slip, wrong: [], comments: [{ label: '1', text }] }]
       })
     );
     assert.ok(ink.split(plain(text)).length > 4, text);

@@ -54,7 +54,7 @@ export function markedAgain(db: Reader, partId: number, scheme: Scheme): MarkedA
     const worked = workedOf(sat);
     const given = fittingMarks(scheme, state.given);
     const marked = markItem(worked, state.working, scheme);
-    const outcome = outcomeOf(worked, marked, { ...state, given }, sat.options);
+    const outcome = outcomeOf(worked, marked, { ...state, given }, sat);
     return [{ scriptId, markingId, partId, state, given, marked, outcome }];
   });
 }

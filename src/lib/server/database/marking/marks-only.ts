@@ -138,15 +138,12 @@ interface Fresh {
   readonly outcome: ReturnType<typeof outcomeOf>;
 }
 
-function freshOf(
-  { scriptId, partId, marks }: TypedMark,
-  { worked, scheme, options }: SatPart,
-  now: ResponseState
-): Fresh {
+function freshOf({ scriptId, partId, marks }: TypedMark, sat: SatPart, now: ResponseState): Fresh {
+  const { worked, scheme } = sat;
   const given = marks === null ? {} : laidOut(scheme, marks);
   const state = { ...now, isMarked: marks !== null, given };
   const marked = markItem(worked, state.working, scheme);
-  const outcome = outcomeOf(worked, marked, state, options);
+  const outcome = outcomeOf(worked, marked, state, sat);
   return { scriptId, partId, state, before: now.given, marked, outcome };
 }
 

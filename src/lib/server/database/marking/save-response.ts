@@ -6,8 +6,8 @@ import {
   type Response,
   type Working
 } from '@zealous-quill/core/marking';
-import type { Option, PartSnapshot } from '@zealous-quill/core/exams';
-import type { Outcome } from '@zealous-quill/core/results';
+import type { PartSnapshot } from '@zealous-quill/core/exams';
+import type { FirstSlip, Outcome } from '@zealous-quill/core/results';
 import type { Scheme } from '@zealous-quill/core/schemes';
 import { patternKey, skillOf, WorkedItem } from '@zealous-quill/core/skill';
 import { keepRecent } from '@zealous-quill/core/spaces';
@@ -52,7 +52,7 @@ export function saveResponse(
     const now = withoutStale(sat.scheme, current.given, state.given);
     if (!givenFit(sat, now)) return { ok: false, code: 'unknown-mark' };
     const marked = markItem(worked, state.working, sat.scheme);
-    const outcome = outcomeOf(worked, marked, { ...state, given: now }, sat.options);
+    const outcome = outcomeOf(worked, marked, { ...state, given: now }, sat);
     const [id] = writeResponses(tx, [{ markingId, partId, state, outcome }]);
     writeEntries(tx, id!, state.working);
     writeMarks(tx, [{ responseId: id!, marked }]);
@@ -139,9 +139,10 @@ export function outcomeOf(
   item: WorkedItem,
   marked: MarkedItem,
   response: Response,
-  options: readonly Option[] | undefined
+  { item: { steps }, options }: Pick<Sat, 'item' | 'options'>
 ): Outcome {
   const { given, working } = response;
+  const firstSlip = firstSlipIn(marked, steps);
   const awarded = marked.marks.lines.reduce(
     (sum, line) => sum + (given[line.id]?.given ?? line.awarded),
     0
@@ -167,8 +168,21 @@ export function outcomeOf(
           didShow: [...new Set(shown)].map(keyOf)
         }),
     ...(missesForm(marked) && { missesForm: true }),
+    ...(firstSlip && !chosen && { firstSlip }),
     flags: [...marked.flags]
   };
+}
+
+/** The first written step that is wrong, of those that the item lists. */
+function firstSlipIn(
+  { steps, firstSlip }: MarkedItem,
+  listed: Sat['item']['steps']
+): FirstSlip | undefined {
+  const found = steps.find(({ id }) => id === firstSlip);
+  const right = found?.own ?? found?.expected ?? null;
+  const label = listed.find(({ id }) => id === firstSlip)?.label;
+  if (!found || found.written === null || right === null || label === undefined) return undefined;
+  return { label, written: found.written, right };
 }
 
 const missesForm = ({ answer, marks }: MarkedItem) =>
