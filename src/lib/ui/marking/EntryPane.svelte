@@ -20,6 +20,9 @@
     inputs: Record<string, HTMLInputElement>;
     onsquares: () => void;
     ondone: () => void;
+    onkey: () => void;
+    onblank: () => void;
+    onundo: () => void;
     onabsent: () => void;
   }
 
@@ -33,6 +36,9 @@
     inputs = $bindable(),
     onsquares,
     ondone,
+    onkey,
+    onblank,
+    onundo,
     onabsent
   }: Props = $props();
 
@@ -121,8 +127,8 @@
   </p>
 {/if}
 <p class="buttons">
-  <Button onclick={() => desk.asKey()}>As the key</Button>
-  <Button onclick={() => desk.asBlank()}>Not attempted</Button>
+  <Button onclick={onkey}>As the key</Button>
+  <Button onclick={onblank}>Not attempted</Button>
   <Button kind="main" onclick={ondone}>Done, next</Button>
 </p>
 <p class="buttons ways">
@@ -137,7 +143,7 @@
   <Button kind="square" title="The pupil was not there: the whole script" onclick={onabsent}
     >absent</Button
   >
-  <Button kind="quiet" class="ml-auto" onclick={() => desk.undo()}>undo</Button>
+  <Button kind="quiet" class="ml-auto" onclick={onundo}>undo</Button>
 </p>
 {#if desk.state.attempt === 'crossed-out'}
   <p class="faint small">

@@ -11,6 +11,12 @@ import { Draft, tabKeeper, type DraftReply, type Keeper, type Timers } from '../
 import { awardedIn, keyOf, workedOf, type Place, type SavedEntry } from './pile';
 import { PileMarks } from './pile-marks';
 
+/** A response that was changed. */
+export interface ChangedAt {
+  readonly script: number;
+  readonly item: number;
+}
+
 export interface DeskOptions {
   readonly pile: readonly Place[];
   /** What was read of each response, by {@link keyOf}. */
@@ -22,6 +28,8 @@ export interface DeskOptions {
   /** Marks of each script for parts that are not in the pile. */
   readonly elsewhere?: Readonly<Record<number, number>>;
   save(place: Place, entry: Response, version: number): Promise<DraftReply<Response>>;
+  /** Where changes were made, oldest first; a page hands it from desk to desk, so that undoing reaches back over sheaves. */
+  readonly trail?: ChangedAt[];
   /** Where a response is kept over a reload; this tab, if absent. */
   keeper?(key: string): Keeper | undefined;
   readonly timers?: Timers;
@@ -49,7 +57,7 @@ export class MarkingDesk {
   private stoppedAt = $state.raw<Response | null>(null);
   readonly pile: readonly Place[];
   private readonly drafts: ReadonlyMap<string, Draft<Response>>;
-  private order: string[] = [];
+  private readonly trail: ChangedAt[];
   /** The marks of all that is in the pile. */
   readonly marks: PileMarks;
 
@@ -61,9 +69,11 @@ export class MarkingDesk {
     elsewhere,
     save,
     keeper = keptInTab,
+    trail = [],
     timers
   }: DeskOptions) {
     this.pile = pile;
+    this.trail = trail;
     this.drafts = new Map(
       pile.map((place) => {
         const key = keyOf(place);
@@ -265,11 +275,23 @@ export class MarkingDesk {
     this.go(this.at - 1);
   }
 
-  undo(): void {
-    const last =
-      this.order.pop() ?? this.pile.map(keyOf).find((key) => this.drafts.get(key)!.canUndo);
-    const at = this.pile.findIndex((place) => keyOf(place) === last);
-    if (at < 0) return;
+  /** Takes the last change back, where it was made; gives the response if it is of another pile, and is to be opened first. */
+  undo(): ChangedAt | undefined {
+    const last = this.trail.pop();
+    if (last && !this.undoAt(last)) return last;
+    const open = last ? -1 : this.pile.findIndex((place) => this.draftOf(place).canUndo);
+    if (open >= 0) this.undoIn(open);
+    return undefined;
+  }
+
+  /** Takes back the last change of a response; false if it is not in this pile. */
+  undoAt({ script, item }: ChangedAt): boolean {
+    const at = this.pile.findIndex((one) => one.script.id === script && one.item.id === item);
+    if (at >= 0) this.undoIn(at);
+    return at >= 0;
+  }
+
+  private undoIn(at: number): void {
     this.go(at);
     this.draft.undo();
   }
@@ -281,7 +303,8 @@ export class MarkingDesk {
   }
 
   private change(change: (entry: Response) => Partial<Response>): void {
-    this.order.push(keyOf(this.place));
+    const { script, item } = this.place;
+    this.trail.push({ script: script.id, item: item.id });
     const changed = change(this.state);
     const keepsMark = 'isMarked' in changed || 'given' in changed;
     this.draft.edit(

@@ -1,4 +1,5 @@
 import type { Told } from '../kit/told';
+import type { ScriptPages } from './script-pages.svelte';
 import { tellScript } from './tell-script';
 
 interface Named {
@@ -23,6 +24,18 @@ export class ScriptActs {
     this.notice = isAbsent
       ? { text: `${script.name} was absent.`, undo: () => this.setAbsent(script, false) }
       : null;
+  }
+
+  /** Removes a page of a script; for good only when there is no way back any more. */
+  removePage(pages: ScriptPages, scriptId: number, page: number): void {
+    const own = pages.of(scriptId).find(({ id }) => id === page);
+    if (!own) return;
+    pages.hide(page);
+    this.notice = {
+      text: 'The page is removed.',
+      undo: () => pages.show(page),
+      done: () => void pages.remove(scriptId, own)
+    };
   }
 
   /** A spare becomes the script of a pupil; `scripts` are those of the sitting as they are before. */

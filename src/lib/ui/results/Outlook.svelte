@@ -14,6 +14,8 @@
   const regraded = $derived(moves.filter(({ grade }) => grade.before !== grade.after));
   const others = $derived(moves.filter(({ grade }) => grade.before === grade.after));
   const named = (one: (typeof moves)[number]) => `${one.name} (${one.className})`;
+  const worthWords = ({ before, after }: { before: number; after: number }) =>
+    `The paper is then worth ${plural(after, 'mark')}; it is worth ${before} now.`;
   const best = (all: readonly { grade: string; from: number }[]) =>
     all.map(({ grade, from }) => `${grade} from ${from}`).join(', ');
 </script>
@@ -21,10 +23,7 @@
 {#if outlook}
   <div class="outlook" role="group" aria-label="What this changes">
     {#if outlook.available.before !== outlook.available.after}
-      <p>
-        The paper is then worth {outlook.available.after}
-        {outlook.available.after === 1 ? 'mark' : 'marks'}; it is worth {outlook.available.before} now.
-      </p>
+      <p>{worthWords(outlook.available)}</p>
     {/if}
     {#if canMarkAgain && state.differsAgain}
       <label class="tick">

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { spoken } from '@zealous-quill/core/house-style';
   import Button from '$lib/ui/kit/Button.svelte';
   import { goto, invalidateAll } from '$app/navigation';
   import { tick, untrack } from 'svelte';
   import { guardLeaving } from '$lib/ui/guard-leaving';
-  import { MarkingDesk } from '$lib/ui/marking/desk.svelte';
+  import { MarkingDesk, type ChangedAt } from '$lib/ui/marking/desk.svelte';
+  import { DeskFlow } from '$lib/ui/marking/desk-flow.svelte';
   import { keyOf, pileOf } from '$lib/ui/marking/pile';
   import EntryPane from '$lib/ui/marking/EntryPane.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
@@ -16,6 +16,7 @@
   import { ScriptActs } from '$lib/ui/marking/script-acts.svelte';
   import { saveResponse } from '$lib/ui/marking/save-response';
   import ScriptPicture from '$lib/ui/marking/ScriptPicture.svelte';
+  import { sheafWords } from '$lib/ui/marking/sheaf-words';
   import { firstSquare } from '$lib/ui/marking/squares';
   import Verdicts from '$lib/ui/marking/Verdicts.svelte';
 
@@ -25,6 +26,9 @@
 
   const sheafId = $derived(data.by === 'script' ? data.scriptId : data.itemId);
 
+  /** Where changes were made, in all piles since the page was opened. */
+  const trail: ChangedAt[] = [];
+
   function openDesk(): MarkingDesk {
     const pile = pileOf(data);
     const at = pile.findIndex(
@@ -32,7 +36,10 @@
     );
     const save = saveResponse.bind(null, data.sitting.id);
     const { states, kept, elsewhere } = data;
-    return new MarkingDesk({ pile, states, kept, elsewhere, save, at: data.isExact ? at : null });
+    return new MarkingDesk({
+      ...{ pile, states, kept, elsewhere, save, trail },
+      at: data.isExact ? at : null
+    });
   }
 
   const sheaf = () => [data.sitting.id, data.by, sheafId, ...there.map(({ id }) => id)].join('/');
@@ -43,8 +50,6 @@
   let desk = $state.raw(untrack(openDesk));
   let answerInput = $state<HTMLInputElement>();
   let firstMark = $state<HTMLInputElement>();
-  /** Enter was pressed with nothing typed. */
-  let isMissing = $state(false);
   let commentInput = $state<HTMLInputElement>();
   let pages = $state.raw(untrack(openPages));
   const acts = new ScriptActs(
@@ -72,21 +77,11 @@
   // The cursor waits in the answer of whatever comes up.
   $effect(() => {
     if (desk.pile.length > 0) void desk.place;
-    isMissing = false;
+    flow.isMissing = false;
     void tick().then(() => focusAnswer());
   });
 
-  const sheaves = $derived(
-    data.by === 'script'
-      ? data.scripts.map(({ id, pupilId, name, markedItems, isAbsent }) => ({
-          id,
-          word: `${name}${isAbsent && pupilId !== null ? ' (absent)' : markedItems >= data.questions.length ? ' ●' : ''}`
-        }))
-      : data.questions.map(({ id, label, prompt }) => ({
-          id,
-          word: `${label}  ${spoken(prompt)}`
-        }))
-  );
+  const sheaves = $derived(sheafWords(data));
   const absent = $derived(
     data.by === 'script'
       ? data.scripts.find(({ id, isAbsent }) => id === data.scriptId && isAbsent)
@@ -122,56 +117,57 @@
     if (first) inputs[first]?.focus();
   }
 
-  async function finish() {
-    const before = desk.at;
-    // What is asked for beside the answer is typed next; Enter there says that nothing stands.
-    const beside = desk.apartLeft && inputs[desk.apartLeft.id];
-    if (beside && document.activeElement !== beside) {
-      beside.focus();
-      return;
+  const flow = new DeskFlow({
+    get desk() {
+      return desk;
+    },
+    get sheaves() {
+      return sheaves;
+    },
+    get sheafAt() {
+      return sheafAt;
+    },
+    get isAtWork() {
+      return document.activeElement?.matches('[data-digits], .reason') ?? false;
+    },
+    openSheaf,
+    openAt: ({ script, item }) => open({ script, item }),
+    shown: tick,
+    focusAnswer,
+    openSquares,
+    focusBeside(step) {
+      const field = inputs[step];
+      if (!field || document.activeElement === field) return false;
+      field.focus();
+      return true;
     }
-    const closed = desk.answered();
-    await tick();
-    if (!closed && !desk.hasSquares) {
-      isMissing = true;
-      focusAnswer();
-    } else if (!closed) {
-      if (!desk.isStopped) await openSquares();
-    } else if (before === desk.at && desk.left === 0 && sheafAt < sheaves.length - 1) {
-      await openSheaf(sheaves[sheafAt + 1]!.id);
-    } else {
-      focusAnswer();
-    }
-  }
-
-  function removePage(page: number) {
-    const { script } = desk.place;
-    const own = pages.of(script.id).find(({ id }) => id === page);
-    if (!own) return;
-    // It goes for good only when there is no way back any more.
-    pages.hide(page);
-    acts.notice = {
-      text: 'The page is removed.',
-      undo: () => pages.show(page),
-      done: () => void pages.remove(script.id, own)
-    };
-  }
+  });
 
   function keys(event: KeyboardEvent) {
+    if (flow.take(event)) {
+      event.preventDefault();
+      return;
+    }
     if (desk.pile.length === 0) return;
+    // A key that is leant on closes one response, not all that follow.
+    const closes = event.key === 'Enter' || event.key === '=' || event.key === '#';
+    if (event.repeat && closes && (event.target as HTMLElement).matches('[data-digits]')) {
+      event.preventDefault();
+      return;
+    }
     const target = event.target as HTMLElement;
     const isReason = target.matches('.reason, select');
     const isControl = event.ctrlKey || event.metaKey;
-    if (isControl && event.key.toLowerCase() === 'z' && !isReason) desk.undo();
+    if (isControl && event.key.toLowerCase() === 'z' && !isReason) void flow.undo();
     else if (event.altKey && event.key.toLowerCase() === 'm') firstMark?.focus();
     else if (event.altKey && event.key.toLowerCase() === 'c') commentInput?.focus();
     else if (event.altKey && event.key.toLowerCase() === 'x') desk.attempt('crossed-out');
     else if (event.altKey && event.key.toLowerCase() === 'o') desk.attempt('another-method');
     else if (event.key === 'PageDown') desk.next();
     else if (event.key === 'PageUp') desk.previous();
-    else if (event.key === 'Enter' && target.matches('[data-digits], .reason')) void finish();
-    else if (event.key === '=' && target.matches('[data-digits]')) desk.asKey();
-    else if (event.key === '#' && target.matches('[data-digits]')) desk.asBlank();
+    else if (event.key === 'Enter' && target.matches('[data-digits], .reason')) void flow.finish();
+    else if (event.key === '=' && target.matches('[data-digits]')) void flow.close('key');
+    else if (event.key === '#' && target.matches('[data-digits]')) void flow.close('blank');
     else if (event.key === 'Escape' && target.matches('input')) focusAnswer();
     else return;
     event.preventDefault();
@@ -197,6 +193,7 @@
   onsheaf={openSheaf}
 />
 {#each data.damage as said (said)}<Problem>{said}</Problem>{/each}
+<p class="came" role="status">{flow.came}</p>
 {#if acts.notice}
   {#await import('$lib/ui/kit/Notice.svelte') then { default: Notice }}
     <Notice bind:told={acts.notice} />
@@ -234,7 +231,7 @@
         style={data.style}
         {pages}
         sittingId={data.sitting.id}
-        onremove={removePage}
+        onremove={(page) => acts.removePage(pages, desk.place.script.id, page)}
       />
     </section>
     <section aria-label="Entry">
@@ -242,12 +239,15 @@
         {desk}
         style={data.style}
         available={data.available}
-        {isMissing}
+        isMissing={flow.isMissing}
         bind:answerInput
         bind:commentInput
         bind:inputs
         onsquares={openSquares}
-        ondone={finish}
+        ondone={() => flow.finish()}
+        onkey={() => flow.close('key')}
+        onblank={() => flow.close('blank')}
+        onundo={() => flow.undo()}
         onabsent={() => acts.setAbsent(desk.place.script, true)}
       />
     </section>
@@ -276,6 +276,10 @@
   }
   .leaf {
     padding: var(--space-3) var(--space-4);
+  }
+  .came {
+    font-size: var(--text-sm);
+    color: var(--lamp);
   }
   .verdicts {
     display: grid;
