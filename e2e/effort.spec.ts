@@ -93,3 +93,38 @@ test('marking takes at most 1.8 keys an item where four of five answers are righ
   console.log(`${keys} keys for ${names.length} items`);
   expect(keys / names.length).toBeLessThanOrEqual(1.8);
 });
+
+test('by script, the last key leads to the next script, what is typed at once is typed there, and undo leads back', async ({
+  page
+}) => {
+  await server.visit(page, `/marking/1?by=script`);
+  const answer = page.getByRole('textbox', { name: 'Answer' });
+  const heading = page.getByLabel('Entry').getByRole('heading');
+  const [first] = /^\S+ \S+/.exec((await heading.textContent())!.trim())!;
+  const left = Number(await page.locator('.left strong').textContent());
+  expect(left).toBeGreaterThan(1);
+  await expect(answer).toBeFocused();
+  for (let item = 0; item < left; item++) await page.keyboard.press('=');
+  // Nothing is waited for: these are typed before the next script is there.
+  await page.keyboard.type('98');
+  await expect(page.getByRole('status').filter({ hasText: /^Now / })).toBeVisible();
+  await expect(heading).not.toContainText(first);
+  await expect(answer).toHaveValue('98');
+  await expect(answer).toBeFocused();
+  await expect(page.getByText('● saved')).toBeVisible();
+  const database = new Database(server.database, { readonly: true });
+  const [script] = database
+    .prepare(
+      `select m.scriptId as id, sum(r.outcome ->> 'awarded') as awarded, sum(r.outcome ->> 'available') as available,
+        count(*) as parts from responses r join markings m on m.id = r.markingId where r.isMarked group by m.scriptId
+        order by parts desc`
+    )
+    .all() as { id: number; awarded: number; available: number; parts: number }[];
+  database.close();
+  expect(script).toMatchObject({ awarded: script!.available, parts: left + 1 });
+  // Each digit is taken back here, and then the last mark of the script before.
+  for (let key = 0; key < 3; key++) await page.keyboard.press('Control+z');
+  await expect(heading).toContainText(first);
+  await expect(answer).toBeFocused();
+  await expect(page.locator('.left strong')).toHaveText('1');
+});

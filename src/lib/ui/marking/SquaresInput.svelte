@@ -1,10 +1,10 @@
 <script lang="ts">
   import type { HouseStyle } from '@zealous-quill/core/house-style';
-  import { verdictWords } from '@zealous-quill/core/marking';
+  import { verdictWords, type Verdict } from '@zealous-quill/core/marking';
   import { stepOf, withFurtherLines } from '@zealous-quill/core/working';
   import Sheet from '../sheet/Sheet.svelte';
   import type { MarkingDesk } from './desk.svelte';
-  import { neighbour, nextSquare } from './squares';
+  import { figureSize, inHandOrder, neighbour, nextSquare } from './squares';
 
   interface Props {
     desk: MarkingDesk;
@@ -14,7 +14,12 @@
 
   let { desk, style, inputs = $bindable() }: Props = $props();
 
-  const layout = $derived(withFurtherLines(desk.place.item.printed.layout, desk.state.working));
+  const layout = $derived(
+    inHandOrder(
+      desk.worked.graph,
+      withFurtherLines(desk.place.item.printed.layout, desk.state.working)
+    )
+  );
   const square = $derived(Math.min(3, 20.5 / layout.width));
   const verdicts = $derived(new Map(desk.marked.steps.map((step) => [step.id, step.verdict])));
 
@@ -64,20 +69,28 @@
   function label(step: string): string {
     const verdict = verdicts.get(step);
     const name = desk.worked.label(stepOf(desk.worked.graph, step), style);
-    return verdict ? `${name}, ${verdictWords[verdict].word}` : name;
+    return verdict ? `${name}, ${verdictWords[verdict].word}${readAs(step, verdict)}` : name;
+  }
+
+  /** How a wrong entry was read, where that is not how it was typed. */
+  function readAs(step: string, verdict: Verdict): string {
+    const text = desk.state.working[step]?.trim() ?? '';
+    const { reading } = stepOf(desk.worked.graph, step);
+    const value = verdict === 'slip' ? reading.parse(text) : undefined;
+    const read = value === undefined ? text : reading.print(value);
+    return read === text ? '' : `, read as ${read}`;
   }
 </script>
 
 <Sheet {layout} {square} texts={desk.state.working} label="Squares of item {desk.place.item.label}">
-  {#snippet cell({ step, role, width })}
+  {#snippet cell({ step, role, width, size })}
     {@const verdict = verdicts.get(step)}
     {@const text = desk.state.working[step] ?? ''}
     <input
       bind:this={inputs[step]}
       class="bare {role} {text !== '' || verdict === 'blank' ? verdict : ''}"
       class:first={desk.marked.firstSlip === step}
-      class:long={text.length > 1 && width === undefined}
-      class:wide={width !== undefined}
+      style:--figures={figureSize(text.length, { width, size })}
       type="text"
       inputmode={isNumber(step) ? 'numeric' : 'text'}
       autocomplete="off"
@@ -85,6 +98,7 @@
       data-digits
       value={text}
       aria-label={label(step)}
+      title={verdict === 'slip' || verdict === 'unreadable' ? label(step) : undefined}
       oninput={(event) => typed(event, step, role === 'digit' && width === undefined)}
       onkeydown={(event) => keys(event, step)}
       onfocus={(event) => event.currentTarget.select()}
@@ -102,19 +116,13 @@
     padding: 0;
     text-align: center;
     font-family: var(--font-hand);
-    font-size: calc(var(--side) * 0.8);
+    font-size: calc(var(--side) * var(--figures));
     border: 1px solid color-mix(in srgb, var(--faint) 55%, var(--leaf));
     background: var(--leaf);
     color: var(--pen);
   }
-  input.wide {
-    font-size: calc(var(--side) * 0.6);
-  }
   input.carry {
     border-style: dashed;
-  }
-  input.long {
-    font-size: calc(var(--side) * 0.45);
   }
   input:focus {
     box-shadow: 0 0 0 2px var(--accent);

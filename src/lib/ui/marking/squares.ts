@@ -37,6 +37,22 @@ export function neighbour(
   return candidates.sort((one, other) => one.cost - other.cost)[0]?.step;
 }
 
+/** A sheet whose squares are listed in the order in which a hand writes them: so the tab key walks them. */
+export function inHandOrder(graph: Graph, layout: Layout): Layout {
+  const printed = layout.cells.filter((cell) => !isCell(cell));
+  return { ...layout, cells: [...printed, ...inOrder(graph, layout)] };
+}
+
+/** The height of figures in a square, as a share of its side: so many of them fit across it without running over. */
+export function figureSize(length: number, { width, size }: Pick<StepCell, 'width' | 'size'>) {
+  const across = (width ?? size) / size;
+  const most = width === undefined ? 0.8 : 0.6;
+  return Math.min(most, (across * 0.92) / Math.max(1, length * FIGURE_WIDTH));
+}
+
+/** The width of a figure in handwriting, as a share of its height; letters and signs are no wider at the median. */
+const FIGURE_WIDTH = 0.62;
+
 function inOrder(graph: Graph, layout: Layout): StepCell[] {
   const cells = new Map(layout.cells.filter(isCell).map((cell) => [cell.step, cell]));
   return graph.steps.flatMap(({ id }) => cells.get(id) ?? []);
