@@ -34,14 +34,11 @@ const schema = z
     guidance: text(2000)
   })
   .check(
-    z.refine(({ answerKind, answer }) => answerKind === 'none' || answer.trim() !== '', {
-      path: ['answer'],
-      message: 'Write the answer, or say that there is none to compare.'
-    }),
-    z.refine(({ answerKind, answer }) => worthOf(answerKind, answer) !== undefined, {
-      path: ['answer'],
-      message: 'The answer cannot be read as that kind.'
-    })
+    // It may be missing while the question is written; whoever lets the exam be sat is told.
+    z.refine(
+      ({ answerKind, answer }) => answer.trim() === '' || worthOf(answerKind, answer) !== undefined,
+      { path: ['answer'], message: 'The answer cannot be read as that kind.' }
+    )
   );
 
 /** What the author of a question writes. */
@@ -78,7 +75,7 @@ export const skill = defineSkill({
         ANSWER,
         { uses: [], rule: () => ({ text: answer.trim() }) },
         {
-          reading: ownReading(answerKind, unit),
+          reading: ownReading(answer.trim() === '' ? 'none' : answerKind, unit),
           label: 'Answer',
           says: ({ value, style }) => typedLine(guidance || `${value} ${unit}`.trim(), style)
         }

@@ -34,7 +34,7 @@ export const PAUSE = 400;
 export const RETRY = 3000;
 const MOST_STEPS = 100;
 
-const clock: Timers = {
+export const clock: Timers = {
   set: (run, milliseconds) => setTimeout(run, milliseconds),
   clear: (timer) => clearTimeout(timer as ReturnType<typeof setTimeout>)
 };
@@ -67,10 +67,10 @@ export class Draft<T> {
   canUndo = $derived.by(() => this.past.length > 0);
   canRedo = $derived.by(() => this.future.length > 0);
 
-  /** Changes what stands there now; a change to the same value is none. */
+  /** Changes what stands there now; a change to an equal value is none. */
   edit(change: (value: T) => T, pause = PAUSE): void {
     const next = change(this.value);
-    if (next === this.value) return;
+    if (JSON.stringify(next) === JSON.stringify(this.value)) return;
     this.past = [...this.past.slice(1 - MOST_STEPS), this.value];
     this.future = [];
     this.show(next, pause);

@@ -5,6 +5,7 @@
   import { invalidateAll } from '$app/navigation';
   import { Draft, type DraftReply } from '$lib/ui/draft.svelte';
   import DraftClash from '$lib/ui/DraftClash.svelte';
+  import SaveMark from '$lib/ui/papers/SaveMark.svelte';
   import { guardLeaving } from '$lib/ui/guard-leaving';
   import AdviceForm from '$lib/ui/house-style/AdviceForm.svelte';
   import TimingForm from '$lib/ui/house-style/TimingForm.svelte';
@@ -157,11 +158,7 @@
       {/if}
     </section>
     <div class="foot">
-      <p class="state" class:problem={draft.problem} role="status">
-        {#if draft.problem}✗ {draft.problem}
-        {:else if draft.clash}○ waits for a choice
-        {:else}● {draft.state === 'saved' ? 'Saved' : 'Saving'}{/if}
-      </p>
+      <SaveMark state={draft.state} problem={draft.problem} />
       <Button disabled={!draft.canUndo} onclick={() => draft.undo()}>Undo</Button>
     </div>
   </form>
@@ -245,12 +242,6 @@
     margin-top: var(--space-3);
     padding: var(--space-2) 0;
     background: var(--paper);
-  }
-  .state {
-    color: var(--right);
-  }
-  .state.problem {
-    color: var(--slip);
   }
   @media (max-width: 900px) {
     .columns {

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { allowedMinutes, type Cover } from '@zealous-quill/core/exams';
+  import { entered } from '../entered';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import Button from '$lib/ui/kit/Button.svelte';
   import type { ExamEditor } from './exam-editor.svelte';
@@ -42,7 +43,7 @@
         <input
           maxlength="80"
           value={cover.level}
-          onchange={(event) => change({ level: event.currentTarget.value.trim() })}
+          onchange={(event) => change({ level: entered(event) })}
         />
       </label>
       <label>
@@ -50,7 +51,7 @@
         <input
           maxlength="40"
           value={cover.date}
-          onchange={(event) => change({ date: event.currentTarget.value.trim() })}
+          onchange={(event) => change({ date: entered(event) })}
         />
       </label>
       <label>
@@ -72,7 +73,7 @@
         <input
           maxlength="300"
           value={cover.allowed}
-          onchange={(event) => change({ allowed: event.currentTarget.value.trim() })}
+          onchange={(event) => change({ allowed: entered(event) })}
         />
       </label>
       <label class="wide">

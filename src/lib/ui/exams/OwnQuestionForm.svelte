@@ -31,13 +31,9 @@
     ['text', 'words']
   ] as const;
 
+  /** Keeps what is written so far; an answer may be missing until the exam is sat. */
   function put() {
-    problem =
-      own.text.trim() === ''
-        ? 'Write what is asked.'
-        : own.answerKind !== 'none' && own.answer.trim() === ''
-          ? 'Write the answer, or say that there is nothing to compare.'
-          : '';
+    problem = own.text.trim() === '' ? 'Write what is asked.' : '';
     if (problem) return false;
     const answer = own.answerKind === 'none' ? '' : own.answer;
     const given = { ...$state.snapshot(own), answer };
@@ -58,7 +54,10 @@
   }
 
   function done() {
-    if (put()) onclose();
+    if (!put()) return;
+    if (own.answerKind !== 'none' && own.answer.trim() === '') {
+      problem = 'Write the answer, or say that there is nothing to compare.';
+    } else onclose();
   }
 </script>
 

@@ -99,6 +99,7 @@
           bind:value={typed}
           autofocus
           aria-label="Numbers of {label}"
+          data-enter
           aria-invalid={Boolean(editor.problems[part.id])}
           onkeydown={keys}
           onblur={accept}

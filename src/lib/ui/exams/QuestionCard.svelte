@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { entered } from '../entered';
   import {
     joinToBefore,
     movePart,
@@ -108,10 +109,8 @@
         value={question.stem}
         aria-label="Text above the parts of question {number}"
         placeholder="What stands above the parts; maths between $ signs"
-        onblur={(event) => {
-          isStemOpen = false;
-          change({ stem: event.currentTarget.value.trim() });
-        }}
+        onchange={(event) => change({ stem: entered(event) })}
+        onblur={() => (isStemOpen = false)}
         onkeydown={(event) => event.stopPropagation()}></textarea>
     {:else if question.stem !== ''}
       {#if isFrozen}<p><TypedText text={question.stem} {style} /></p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { entered } from '../entered';
   import {
     placeQuestion,
     removeSection,
@@ -66,7 +67,7 @@
         maxlength="120"
         placeholder={isOnly ? 'no heading' : 'Heading of the section'}
         aria-label="Heading of the section"
-        onchange={(event) => change({ title: event.currentTarget.value.trim() })}
+        onchange={(event) => change({ title: entered(event) })}
       />
     {/if}
     <span class="faint">{plural(marks, 'mark')}</span>
@@ -95,7 +96,7 @@
       maxlength="1000"
       placeholder="Instruction for the section"
       aria-label="Instruction for the section"
-      onchange={(event) => change({ instruction: event.currentTarget.value.trim() })}
+      onchange={(event) => change({ instruction: entered(event) })}
     />
   {:else if section.instruction}<p class="instruction">{section.instruction}</p>{/if}
   <div

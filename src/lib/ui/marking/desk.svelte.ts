@@ -303,14 +303,15 @@ export class MarkingDesk {
   }
 
   private change(change: (entry: Response) => Partial<Response>): void {
-    const { script, item } = this.place;
-    this.trail.push({ script: script.id, item: item.id });
-    const changed = change(this.state);
+    const before = this.state;
+    const changed = change(before);
     const keepsMark = 'isMarked' in changed || 'given' in changed;
     this.draft.edit(
       (entry) => ({ ...entry, ...(keepsMark ? {} : { isMarked: false }), ...changed }),
       changed.isMarked === true ? 0 : PAUSE
     );
+    const { script, item } = this.place;
+    if (this.state !== before) this.trail.push({ script: script.id, item: item.id });
   }
 }
 

@@ -115,6 +115,7 @@
         bind:value={typed}
         autofocus
         aria-label="Numbers of item {numbered.number}"
+        data-enter
         aria-invalid={isUnreadable}
         oninput={readTyped}
         onkeydown={editKeys}

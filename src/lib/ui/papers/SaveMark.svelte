@@ -1,7 +1,13 @@
 <script lang="ts">
   import type { DraftState } from '../draft.svelte';
+  import { TypedFields } from '../typed-fields.svelte';
 
   let { state, problem }: { state: DraftState; problem: string | null } = $props();
+
+  const fields = new TypedFields();
+  $effect(() => fields.watch(document));
+  /** What stands in a field, and is in no draft yet, is not saved either. */
+  const now = $derived(state === 'saved' && fields.isOpen ? 'waiting' : state);
 
   const words = {
     saved: 'Saved',
@@ -12,10 +18,10 @@
   };
 </script>
 
-<p class={state} role="status">
-  {state === 'saved' ? '● ' : state === 'problem' || state === 'clash' ? '✗ ' : '○ '}{words[
-    state
-  ]}{problem && state === 'problem' ? `: ${problem}` : ''}
+<p class={now} role="status">
+  {now === 'saved' ? '● ' : now === 'problem' || now === 'clash' ? '✗ ' : '○ '}{words[
+    now
+  ]}{problem && now === 'problem' ? `: ${problem}` : ''}
 </p>
 
 <style>

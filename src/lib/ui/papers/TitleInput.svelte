@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { entered } from '../entered';
+
   interface Props {
     value: string;
     label: string;
@@ -13,10 +15,11 @@
   {value}
   aria-label={label}
   maxlength="120"
+  required
   onchange={(event) => {
-    const next = event.currentTarget.value.trim();
+    const next = entered(event);
     // Nothing is called nothing.
-    if (next) onchange(next);
+    if (next.trim()) onchange(next);
     else event.currentTarget.value = value;
   }}
 />
