@@ -20,7 +20,7 @@ async function type(page: Page, text: string, ...keys: string[]) {
 test('from an empty database to results, and all of it again after a restart', async ({ page }) => {
   // A class list: what can be read is taken, what cannot is named and stays to be mended.
   await server.visit(page, `/`);
-  await expect(page.getByRole('heading', { name: 'Three steps' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'From a class list to results' })).toBeVisible();
   await server.visit(page, `/classes/import`);
   const paste = page.getByLabel('or its text');
   await paste.fill('name,class\nOona Fell,7 Amber\n,7 Amber\nBram Wick,7 Amber\n');

@@ -10,7 +10,7 @@ test('a plan is made, met while it is typed, and says what cannot hold and what 
   page
 }) => {
   await server.visit(page, '/papers');
-  await page.getByRole('link', { name: 'plans of assessments' }).click();
+  await page.getByRole('link', { name: 'plans of exams' }).click();
   await page.getByRole('button', { name: 'New plan' }).click();
   const trial = page.getByRole('region', { name: 'A paper that meets it' });
   await expect(trial.getByText('20 marks')).toBeVisible();
@@ -39,7 +39,7 @@ test('a plan is made, met while it is typed, and says what cannot hold and what 
   await expect(trial.getByText('20 marks')).toBeVisible();
 
   // A plan that is removed comes back.
-  await page.getByRole('link', { name: 'Plans of assessments' }).click();
+  await page.getByRole('link', { name: 'Plans of exams' }).click();
   await page.getByRole('button', { name: 'remove Spring assessment, year 8' }).click();
   await page.getByRole('button', { name: 'undo' }).click();
   await page.getByRole('link', { name: 'Spring assessment, year 8' }).click();

@@ -98,7 +98,7 @@ test('a skill is found by typing; a rung spreads a feature; the paper is worked 
   await expect(options).toHaveCount(1);
   await page.keyboard.press('Enter');
   await expect(picker).toHaveValue('Mixed-number subtraction');
-  await page.getByRole('button', { name: 'New practice ladder' }).click();
+  await page.getByRole('button', { name: 'New practice' }).click();
   const rung = page.getByRole('region', { name: /Rung 3/ });
   await rung.getByRole('button', { name: 'controls' }).click();
   await page.getByLabel('Worked by').selectOption('improper');

@@ -16,7 +16,7 @@ test('a page of a script is uploaded and shown: a PDF drawn, a picture as it is,
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText('1 pupil', { exact: true })).toBeVisible();
   await server.visit(page, `/papers`);
-  await page.getByRole('button', { name: 'New practice ladder' }).click();
+  await page.getByRole('button', { name: 'New practice' }).click();
   await page.waitForURL(/\/papers\/\d+/);
   const pdf = await (await page.request.get(`${page.url()}/print`)).body();
   await page.getByRole('button', { name: 'A class sits it' }).click();

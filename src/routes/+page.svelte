@@ -9,28 +9,64 @@
   const done = $derived(data.sittings.filter(({ marked, toMark }) => marked >= toMark).slice(0, 4));
   const drafts = $derived(data.papers.filter(({ isSat }) => !isSat));
   const left = $derived(waiting.reduce((sum, { marked, toMark }) => sum + toMark - marked, 0));
-  const isEmpty = $derived(data.papers.length === 0 && data.classes.length === 0);
+  const isEmpty = $derived(data.papers.length === 0 && !data.steps.class);
+
+  /** From nothing to results and an exam. */
+  const steps = [
+    {
+      id: 'class',
+      href: '/classes/import',
+      act: 'Import a class list',
+      rest: ', or type the names of a class.'
+    },
+    {
+      id: 'practice',
+      href: '/workshop',
+      act: 'Choose a skill',
+      rest: ', set what its items should have, and start a practice.'
+    },
+    {
+      id: 'marked',
+      href: '/papers',
+      act: 'Print it',
+      rest: ', let the class sit it, and mark the pile with the keyboard.'
+    },
+    {
+      id: 'results',
+      href: '/results',
+      act: 'Look at the results',
+      rest: ' once the pile is marked: who needs to practise what.'
+    },
+    {
+      id: 'exam',
+      href: '/papers',
+      act: 'Make an exam',
+      rest: ' from a plan: how many marks, for what, and how hard.'
+    }
+  ] as const;
 </script>
 
 <svelte:head><title>Desk · Zealous Quill</title></svelte:head>
 
 <h1>Desk</h1>
-{#if isEmpty}
+{#if !data.steps.results}
   <section class="leaf start">
-    <h2>Three steps to the first marked script</h2>
+    <h2>From a class list to results</h2>
     <ol>
-      <li>
-        <a class="quiet-link" href="/classes/import">Import a class list</a>, or type the names of a
-        class.
-      </li>
-      <li>
-        <a class="quiet-link" href="/workshop">Choose a skill</a>, set what its items should have,
-        and start a practice ladder.
-      </li>
-      <li>Print it, let the class sit it, and mark the pile with the keyboard.</li>
+      {#each steps as { id, href, act, rest } (id)}
+        {@const isDone = data.steps[id]}
+        <li class:done={isDone}>
+          <span class="tick" aria-hidden="true">{isDone ? '✓' : ''}</span>
+          <span>
+            {#if isDone}<span class="visually-hidden">Done: </span>{/if}
+            <a class="quiet-link" {href}>{act}</a>{rest}
+          </span>
+        </li>
+      {/each}
     </ol>
   </section>
-{:else}
+{/if}
+{#if !isEmpty}
   <div class="columns">
     <section>
       <h2>{left === 0 ? 'Nothing waits to be marked' : `${plural(left, 'response')} to mark`}</h2>
@@ -70,12 +106,25 @@
     max-width: 40rem;
   }
   .start ol {
-    list-style: decimal;
-    padding-left: var(--space-5);
     margin-top: var(--space-2);
   }
   .start li {
+    display: flex;
+    gap: var(--space-2);
     padding: var(--space-1) 0;
+  }
+  .tick {
+    flex: none;
+    width: 1.4rem;
+    height: 1.4rem;
+    line-height: 1.3rem;
+    text-align: center;
+    border: 1px solid var(--rule);
+    color: var(--right);
+    font-weight: 700;
+  }
+  .done {
+    color: var(--faint);
   }
   .columns {
     display: grid;

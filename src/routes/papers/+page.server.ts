@@ -3,6 +3,7 @@ import { findListedSkill } from '@zealous-quill/core/catalogue';
 import { readControls, type Controls } from '@zealous-quill/core/skill';
 import { db } from '$lib/server/database/base/connection';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
+import { copyPaper } from '$lib/server/database/papers/copy-paper';
 import { createPaper, findPapers, removePaper } from '$lib/server/database/papers/papers';
 import { idOf, textOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';
@@ -45,6 +46,12 @@ export const actions: Actions = {
     const paper = done.result;
     if (!paper?.rungs.length) return fail(400, { problem: IMPOSSIBLE });
     redirect(303, `/papers/${createPaper(db(), paper)}`);
+  },
+  copy: async ({ request }) => {
+    const form = await request.formData();
+    const copy = copyPaper(db(), idOf(form.get('id')) ?? 0);
+    if (copy === undefined) return fail(404, { problem: 'This paper is not there any more.' });
+    redirect(303, `/papers/${copy}`);
   },
   /** `marks` says that sittings and marks may go as well; the page asks for that first. */
   remove: async ({ request }) => {

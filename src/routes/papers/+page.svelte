@@ -30,6 +30,7 @@
 
   const columns = [
     { title: 'Paper' },
+    { title: 'Kind' },
     { title: 'State' },
     { title: 'Items', isNumber: true },
     { title: 'Marks', isNumber: true },
@@ -44,18 +45,25 @@
 <div class="head">
   <div class="name">
     <h1>Papers</h1>
-    <a class="quiet-link" href="/papers/plans">plans of assessments</a>
+    <a class="quiet-link" href="/papers/plans">plans of exams</a>
   </div>
   <form method="POST" action="?/start" use:enhance={working.during}>
     <SkillPicker
       name="skill"
       skills={data.skills}
       value={skill}
-      label="Skill of the new paper"
+      label="Skill it starts with"
       onpick={(id) => (skill = id)}
     />
     <Button type="submit" kind="main" name="with" value="ladder" disabled={working.isBusy}
-      >New practice ladder</Button
+      >New practice</Button
+    >
+    <Button
+      type="submit"
+      kind="main"
+      formaction="/papers/plans?/start"
+      title="An exam is planned first: its marks, rows and difficulty"
+      disabled={working.isBusy}>New exam</Button
     >
     <Stopper {working} words="Drawing a ladder" />
   </form>
@@ -69,9 +77,11 @@
     filters={[
       {
         name: 'state',
-        label: 'State',
-        all: 'drafts and sat papers',
+        label: 'Show',
+        all: 'all papers',
         options: [
+          ['practice', 'practices'],
+          ['exam', 'exams'],
           ['draft', 'drafts'],
           ['sat', 'sat papers']
         ]
@@ -94,6 +104,7 @@
           <a class="title" href="/papers/{paper.id}">{paper.title}</a>
           {#if paper.edition > 1}<span class="faint">edition {paper.edition}</span>{/if}
         </td>
+        <td>{paper.kind}</td>
         <td>{paper.isSat ? 'sat' : 'draft'}</td>
         <td class="number" data-label="items">{paper.itemCount}</td>
         <td class="number" data-label="marks">{paper.marks}</td>
@@ -102,6 +113,12 @@
         <td
           ><div class="actions">
             <a href="/papers/{paper.id}/print?kind=paper" class="quiet-link">PDF</a>
+            <form method="POST" action="?/copy">
+              <input type="hidden" name="id" value={paper.id} />
+              <Button type="submit" kind="quiet"
+                >copy<span class="visually-hidden"> {paper.title}</span></Button
+              >
+            </form>
             {#if doomed === paper.id}
               <form method="POST" action="?/remove" class="ask" use:enhance={close}>
                 <input type="hidden" name="id" value={paper.id} />

@@ -50,6 +50,12 @@
   const change = (at: number, next: Partial<Mark>) =>
     put(scheme.marks.map((mark, place) => (place === at ? { ...mark, ...next } : mark)));
 
+  function changeValue(at: number, field: HTMLInputElement) {
+    const value = field.valueAsNumber;
+    if (value >= 1 && value <= 20) change(at, { value: Math.round(value) });
+    else if (document.activeElement !== field) field.value = String(scheme.marks[at]!.value);
+  }
+
   /** Marks numbered within their kinds; what an accuracy mark depends on goes along, or is the method before it. */
   function numbered(marks: readonly Mark[]): Mark[] {
     const names = new Map<string, string>();
@@ -125,11 +131,8 @@
           max="20"
           value={mark.value}
           aria-label="Marks of {mark.id}"
-          onchange={(event) => {
-            const value = event.currentTarget.valueAsNumber;
-            if (value >= 1 && value <= 20) change(at, { value: Math.round(value) });
-            else event.currentTarget.value = String(mark.value);
-          }}
+          oninput={(event) => isFrozen && changeValue(at, event.currentTarget)}
+          onchange={(event) => changeValue(at, event.currentTarget)}
         />
         for
         <select

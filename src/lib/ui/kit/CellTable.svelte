@@ -28,7 +28,8 @@
     const moves: Record<string, readonly [number, number]> = {
       ArrowUp: [-1, 0],
       ArrowDown: [1, 0],
-      Enter: [1, 0],
+      // On to the first cell of the next row.
+      Enter: [1, -column],
       ArrowLeft: [0, field.selectionStart === 0 ? -1 : 0],
       ArrowRight: [0, field.selectionEnd === field.value.length ? 1 : 0]
     };

@@ -25,7 +25,7 @@
 
 <p><a class="quiet-link" href="/papers">Papers</a></p>
 <div class="head">
-  <h1>Plans of assessments</h1>
+  <h1>Plans of exams</h1>
   <form method="POST" action="?/start">
     <SkillPicker
       name="skill"
@@ -42,8 +42,8 @@
 
 {#if data.plans.length === 0}
   <p class="leaf empty">
-    No plans yet. A plan says how many marks an assessment has, what they are for and how hard they
-    may be; it is kept, copied and used again every year.
+    No plans yet. A plan says how many marks an exam has, what they are for and how hard they may
+    be; it is kept, copied and used again every year.
   </p>
 {:else}
   <DataTable {columns}>

@@ -1,6 +1,6 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { outline, problemsIn, type Paper, type PaperProblem } from '@zealous-quill/core/papers';
-import { and, count, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, count, desc, eq, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { containing, PAGE, pageOf, type Listed, type ListQuery } from '../base/list-query';
 import { moveToBin } from '../records/bin';
 import { change, logWork } from '../base/change';
@@ -12,6 +12,7 @@ import { forms, papers, sections, sittings } from '../base/schema';
 export interface PaperSummary {
   readonly id: number;
   readonly title: string;
+  readonly kind: 'practice' | 'exam';
   readonly edition: number;
   readonly itemCount: number;
   readonly marks: number;
@@ -37,19 +38,26 @@ export function listPapers(db: Db, limit: number): PaperSummary[] {
 }
 
 function summary(row: typeof papers.$inferSelect): PaperSummary {
-  const { id, title, edition, itemCount, marks, minutes, frozenAt, updatedAt } = row;
-  return { id, title, edition, itemCount, marks, minutes, isSat: frozenAt !== null, updatedAt };
+  const { id, title, kind, edition, itemCount, marks, minutes, frozenAt, updatedAt } = row;
+  return {
+    ...{ id, title, kind, edition, itemCount, marks, minutes, updatedAt },
+    isSat: frozenAt !== null
+  };
 }
 
-/** The papers whose titles have all of some words, sat ones or drafts, a page of them, newest first. */
+/** What of all papers can be shown. */
+const paperStates: ReadonlyMap<string | null, SQL> = new Map([
+  ['draft', isNull(papers.frozenAt)],
+  ['sat', isNotNull(papers.frozenAt)],
+  ['practice', eq(papers.kind, 'practice')],
+  ['exam', eq(papers.kind, 'exam')]
+]);
+
+/** The papers whose titles have all of some words, all or some of them, a page at a time, newest first. */
 export function findPapers(db: Db, { words, state, page: asked }: ListQuery): Listed<PaperSummary> {
-  const states = {
-    draft: isNull(papers.frozenAt),
-    sat: isNotNull(papers.frozenAt)
-  } as const;
   const found = and(
     ...words.map((word) => sql`${papers.title} like ${containing(word)} escape '\\'`),
-    state === 'draft' || state === 'sat' ? states[state] : undefined
+    paperStates.get(state)
   );
   const { total } = db.select({ total: count() }).from(papers).where(found).get()!;
   const { offset, ...page } = pageOf(total, asked);

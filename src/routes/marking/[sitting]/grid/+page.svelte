@@ -34,9 +34,10 @@
   const hasForms = $derived(there.some(({ form }) => form !== ''));
   const groups = $derived(
     data.isByForm && hasForms
-      ? new Map(there.map(({ id, form }) => [id, formTitle(form)]))
+      ? new Map(there.map(({ id, form }) => [id, capital(formTitle(form))]))
       : undefined
   );
+  const capital = (words: string) => words[0]!.toUpperCase() + words.slice(1);
   const formTitle = (form: string) => (form.startsWith('spare') ? form : `form ${form}`);
   const totalOf = (script: number) =>
     data.parts.reduce((sum, { id }) => sum + (grid.valueOf(script, id) ?? 0), 0);

@@ -103,7 +103,7 @@
 
 <svelte:head><title>{draft.value.name} · Plans · Zealous Quill</title></svelte:head>
 
-<p><a class="quiet-link" href="/papers/plans">Plans of assessments</a></p>
+<p><a class="quiet-link" href="/papers/plans">Plans of exams</a></p>
 <div class="head">
   <div class="name">
     <TitleInput
