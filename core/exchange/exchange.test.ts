@@ -37,6 +37,18 @@ test('a list is understood however it is set out', () => {
   ]);
 });
 
+test('a comma in one line of many leaves the order of the others alone', () => {
+  const surnames = ['Fell', 'Łódka', 'Lund', 'Mossop', 'Ødegaard', 'Olsen', 'Öz', 'Vane', 'Wick'];
+  const lines = surnames.map((surname, at) => `${'ZYXWVUTSR'[at]}ara ${surname}`);
+  const ordered = (text: string) =>
+    [...readClassList(text, '7 Amber').lines].sort(byRegister).map(({ name }) => name);
+  assert.deepEqual(ordered(lines.toReversed().join('\n')), lines);
+  for (const [at, surname] of surnames.entries()) {
+    const one = lines.with(at, `${surname}, ${lines[at]!.split(' ')[0]}`);
+    assert.deepEqual(ordered(one.toReversed().join('\n')), lines, surname);
+  }
+});
+
 test('every problem is named by its line, and what is left over is only what has one', () => {
   const { lines, problems, rest } = readClassList(
     `name,class\n,7 Amber\nOona Fell,\n\nBram Wick,7 Amber\nbram wick,7 amber\n${'x'.repeat(81)},7 Amber`

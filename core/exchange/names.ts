@@ -22,11 +22,16 @@ export function nameOf(surname: string, forename: string): PupilName {
 
 const alphabet = new Intl.Collator('en', { sensitivity: 'base' });
 
-/** The order of a register: by surname where it is known, else by the whole name. */
+/**
+ * The order of a register: by surname, and by the whole name where surnames are alike. Where nobody has said what the
+ * surname is, it is taken to be the last word of the name.
+ */
 export function byRegister(one: PupilName, other: PupilName): number {
-  const key = ({ name, surname }: PupilName) => (surname ? `${surname} ${name}` : name);
+  const key = ({ name, surname }: PupilName) => `${surname ?? lastWord(name)} ${name}`;
   return alphabet.compare(key(one), key(other));
 }
+
+const lastWord = (name: string) => name.slice(name.lastIndexOf(' ') + 1);
 
 /** The names with a number after those that stand more than once, `Oona Fell (2)`, in the order given. */
 export function toldApart<T extends { readonly name: string }>(pupils: readonly T[]): T[] {

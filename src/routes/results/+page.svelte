@@ -3,7 +3,7 @@
   import ListPages from '$lib/ui/kit/ListPages.svelte';
   import ListSearch from '$lib/ui/kit/ListSearch.svelte';
   import { sittingFilters } from '$lib/ui/marking/sitting-filters';
-  import SittingList from '$lib/ui/marking/SittingList.svelte';
+  import ResultList from '$lib/ui/results/ResultList.svelte';
 
   let { data } = $props();
 
@@ -26,7 +26,7 @@
     >.
   </p>
 {:else}
-  <div class="list"><SittingList sittings={data.sittings.rows} to="results" /></div>
+  <div class="list"><ResultList sittings={data.sittings.rows} results={data.results} /></div>
   <ListPages {...data.sittings} noun="sitting" />
 {/if}
 

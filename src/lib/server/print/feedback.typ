@@ -24,7 +24,7 @@
   v(3pt)
   table(
     // As many rows as it takes, filled alike.
-    columns: calc.ceil(one.items.len() / calc.max(1, calc.ceil(one.items.len() / 16))),
+    columns: calc.max(1, calc.ceil(one.items.len() / calc.max(1, calc.ceil(one.items.len() / 16)))),
     stroke: 0.4pt + rgb("#b9c0cc"),
     inset: 3pt,
     align: center,

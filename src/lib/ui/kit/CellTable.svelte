@@ -152,6 +152,7 @@
   .last {
     padding: 0 var(--space-2);
     min-width: 3rem;
+    white-space: nowrap;
     text-align: right;
     font-variant-numeric: tabular-nums;
   }

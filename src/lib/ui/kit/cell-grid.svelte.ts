@@ -74,6 +74,11 @@ export class CellGrid {
     return this.saved[cellKey(row, column)]?.value ?? null;
   }
 
+  /** A number is kept in a row: its total is one. */
+  hasAny(row: number): boolean {
+    return this.columns.some(({ id }) => this.valueOf(row, id) !== null);
+  }
+
   readonly problems = $derived.by(
     () => Object.values(this.cells).filter(({ problem }) => problem !== '').length
   );

@@ -7,6 +7,7 @@
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { sendCells } from '$lib/ui/kit/send-cells';
   import { day, plural } from '$lib/ui/format';
+  import { tellScript } from '$lib/ui/marking/tell-script';
   import { guardCells } from '$lib/ui/kit/guard-cells';
 
   let { data } = $props();
@@ -43,6 +44,15 @@
     data.parts.reduce((sum, { id }) => sum + (grid.valueOf(script, id) ?? 0), 0);
 
   guardCells(grid);
+
+  let problem = $state('');
+  const away = $derived(data.scripts.filter(({ isAbsent }) => isAbsent));
+
+  /** Says that a pupil was absent, or was there after all; the rows are made anew. */
+  async function setAbsent(scriptId: number, isAbsent: boolean) {
+    problem = await tellScript(data.sitting.id, 'absent', { scriptId, isAbsent });
+    if (problem === '') location.reload();
+  }
 </script>
 
 <svelte:head
@@ -83,11 +93,28 @@
     >
   {/snippet}
   {#snippet lastHead()}Total<br /><span class="faint">/{available}</span>{/snippet}
-  {#snippet last(script: number)}<strong>{totalOf(script)}</strong>{/snippet}
+  {#snippet last(script: number)}
+    <strong>{grid.hasAny(script) ? totalOf(script) : ''}</strong>
+    <Button kind="quiet" disabled={!grid.isSettled} onclick={() => setAbsent(script, true)}
+      >absent<span class="visually-hidden">: {names.get(script)}</span></Button
+    >
+  {/snippet}
 </CellTable>
+{#if problem}<Problem isUrgent>{problem}</Problem>{/if}
+{#if away.length > 0}
+  <p>
+    Absent:
+    {#each away as { id, name }, at (id)}
+      {at > 0 ? '· ' : ''}{name}
+      <Button kind="quiet" disabled={!grid.isSettled} onclick={() => setAbsent(id, false)}
+        >was there<span class="visually-hidden">: {name}</span></Button
+      >
+    {/each}
+  </p>
+{/if}
 <p class="faint small">
-  <kbd>Enter</kbd> and the arrows go from cell to cell. A mark that is typed here counts as it stands;
-  what is entered on the desk stays beside it. w: withdrawn.
+  The arrows go from cell to cell, <kbd>Enter</kbd> to the first of the next row. A mark that is typed
+  here counts as it stands; what is entered on the desk stays beside it. w: withdrawn.
 </p>
 
 <style>
