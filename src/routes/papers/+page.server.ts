@@ -3,7 +3,7 @@ import { findListedSkill } from '@zealous-quill/core/catalogue';
 import { readControls, type Controls } from '@zealous-quill/core/skill';
 import { db } from '$lib/server/database/base/connection';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
-import { copyPaper } from '$lib/server/database/papers/copy-paper';
+import { copyPaper } from '$lib/server/database/exams/copy-paper';
 import { createPaper, findPapers, removePaper } from '$lib/server/database/papers/papers';
 import { idOf, textOf } from '$lib/server/http/form-fields';
 import { whileHere } from '$lib/server/jobs/leaving';

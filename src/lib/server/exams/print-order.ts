@@ -1,6 +1,7 @@
 import { formLabel } from '@zealous-quill/core/exams';
 import type { Db } from '../database/base/db';
-import { dealtForms, type Dealing } from '../database/exams/dealing';
+import type { Dealing } from '../database/exams/dealing';
+import { dealtForms } from '../database/people/dealt-forms';
 import { readForms } from '../database/exams/forms';
 
 /** Extra time is a quarter of the time (common practice). */

@@ -2,7 +2,8 @@ import { formLabel, partsIn, type PartSnapshot } from '@zealous-quill/core/exams
 import type { Db } from '../database/base/db';
 import { idOf } from '../http/form-fields';
 import { readDefaultSchemes } from '../database/papers/default-schemes';
-import { dealings, dealtForms, type Dealing } from '../database/exams/dealing';
+import { dealings, type Dealing } from '../database/exams/dealing';
+import { dealtForms } from '../database/people/dealt-forms';
 import { readForms, type StoredForm } from '../database/exams/forms';
 import { readExam } from '../database/exams/exams';
 import { readHouseStyle } from '../database/papers/house-style';

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import '@zealous-quill/core/catalogue/all';
 import { wasOf } from '../base/was';
-import { changePart } from '../exams/part-change';
+import { changePart } from './part-change';
 import { changesSince } from '../exams/scheme-versions';
 import { sat } from '../sat-exam.test-helper';
 import { listScripts, setAbsent } from '../sittings/scripts';

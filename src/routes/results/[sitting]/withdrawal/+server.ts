@@ -1,7 +1,7 @@
 import type { Reply } from '$lib/contract/replies';
 import { withdrawals } from '@zealous-quill/core/results';
 import { db } from '$lib/server/database/base/connection';
-import { changePart, outlookOf } from '$lib/server/database/exams/part-change';
+import { changePart, outlookOf } from '$lib/server/database/marking/part-change';
 import { readSitting } from '$lib/server/database/sittings/sittings';
 import { readSat } from '$lib/server/database/sittings/snapshots';
 import { fail, post, reply } from '$lib/server/http/reply';

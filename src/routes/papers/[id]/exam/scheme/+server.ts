@@ -1,7 +1,7 @@
 import type { Reply } from '$lib/contract/replies';
 import { schemeSchema } from '@zealous-quill/core/schemes';
 import { db } from '$lib/server/database/base/connection';
-import { changePart, outlookOf } from '$lib/server/database/exams/part-change';
+import { changePart, outlookOf } from '$lib/server/database/marking/part-change';
 import { satPart } from '$lib/server/database/exams/scheme-versions';
 import { sittingsOf } from '$lib/server/database/sittings/sittings';
 import { fail, post, reply } from '$lib/server/http/reply';

@@ -2,16 +2,16 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import type { Scheme } from '@zealous-quill/core/schemes';
 import { wasOf } from '../base/was';
-import { readResults } from '../marking/results';
-import { NOTHING, readResponseMarks, readResponses } from '../marking/responses';
-import { saveResponse } from '../marking/save-response';
-import { saveTypedMarks } from '../marking/marks-only';
+import { readResults } from './results';
+import { NOTHING, readResponseMarks, readResponses } from './responses';
+import { saveResponse } from './save-response';
+import { saveTypedMarks } from './marks-only';
 import { sat } from '../sat-exam.test-helper';
 import { readBoundaries, setBoundaries } from '../sittings/boundaries';
 import { listScripts } from '../sittings/scripts';
 import { readSat, satForms } from '../sittings/snapshots';
 import { changePart, outlookOf, type Along, type PartChange } from './part-change';
-import { changesSince } from './scheme-versions';
+import { changesSince } from '../exams/scheme-versions';
 
 const KEPT: Along = { again: false, shares: false };
 

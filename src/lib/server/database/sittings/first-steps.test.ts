@@ -5,8 +5,8 @@ import { openDatabase } from '../base/connection';
 import { saveTypedMarks } from '../marking/marks-only';
 import { createClass } from '../people/classes';
 import { sat } from '../sat-exam.test-helper';
-import { listScripts } from '../sittings/scripts';
-import { readSat } from '../sittings/snapshots';
+import { listScripts } from './scripts';
+import { readSat } from './snapshots';
 import { firstSteps } from './first-steps';
 
 test('each step is done as soon as it is taken, and not before', async () => {

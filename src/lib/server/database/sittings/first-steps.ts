@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
 import type { Reader } from '../base/db';
 import { classes, papers, responses } from '../base/schema';
-import { listSittings } from '../sittings/sittings';
+import { listSittings } from './sittings';
 import type { Db } from '../base/db';
 
 /** The steps from an empty department to results and an exam, in their order, and whether each is done. */

@@ -2,10 +2,10 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { examPrintOf, examQuery } from '../../print/exam-print-of';
 import { department, sat } from '../sat-exam.test-helper';
-import { readClass } from '../people/classes';
-import { setNeeds } from '../people/pupil-needs';
+import { readClass } from './classes';
+import { setNeeds } from './pupil-needs';
 import { listScripts } from '../sittings/scripts';
-import { dealtForms } from './dealing';
+import { dealtForms } from './dealt-forms';
 
 const namesIn = (...[db, classIds]: [ReturnType<typeof department>['db'], readonly number[]]) =>
   classIds.flatMap((id) => readClass(db, id)!.pupils.map(({ name }) => name));

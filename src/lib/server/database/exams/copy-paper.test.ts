@@ -2,10 +2,10 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { startLadder } from '@zealous-quill/core/papers';
 import { openDatabase } from '../base/connection';
-import { readExam } from '../exams/exams';
+import { readExam } from './exams';
 import { sat } from '../sat-exam.test-helper';
 import { copyPaper } from './copy-paper';
-import { createPaper, readPaper } from './papers';
+import { createPaper, readPaper } from '../papers/papers';
 
 test('a copy of a practice has its rungs, is a draft, and is no edition of it', () => {
   const db = openDatabase(':memory:');

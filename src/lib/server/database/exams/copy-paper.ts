@@ -1,6 +1,6 @@
 import type { Db } from '../base/db';
-import { createExam, readExam } from '../exams/exams';
-import { createPaper, readPaper } from './papers';
+import { createExam, readExam } from './exams';
+import { createPaper, readPaper } from '../papers/papers';
 
 /** Letters that the title of a paper may have. */
 const LONGEST_TITLE = 120;

@@ -11,13 +11,13 @@ import { isMarked } from '@zealous-quill/core/papers';
 import type { Db, Reader, Writer } from '../base/db';
 import { change, withinSitting, type Log } from '../base/change';
 import { wasOf } from '../base/was';
-import { keepMarkedAgain, markedAgain } from '../marking/mark-again';
-import { outcomesOf } from '../marking/outcomes';
+import { keepMarkedAgain, markedAgain } from './mark-again';
+import { outcomesOf } from './outcomes';
 import { readBoundaries, writeBoundaries } from '../sittings/boundaries';
 import { listScripts, type ScriptSummary } from '../sittings/scripts';
 import { sittingsOf, type SittingSummary } from '../sittings/sittings';
 import { readSat, type SatItem } from '../sittings/snapshots';
-import { addSchemeVersion, changesSince, type SchemeVersion } from './scheme-versions';
+import { addSchemeVersion, changesSince, type SchemeVersion } from '../exams/scheme-versions';
 
 /** Another scheme for a part of a sat paper, or that it is withdrawn, or counts again. */
 export interface PartChange extends Pick<SchemeVersion, 'scheme' | 'withdrawn'> {
@@ -33,7 +33,7 @@ export interface Along {
 }
 
 /** A script whose total or grade changes. */
-export interface Move {
+interface Move {
   readonly scriptId: number;
   readonly name: string;
   readonly className: string;
