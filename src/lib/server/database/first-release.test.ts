@@ -33,7 +33,11 @@ const expected = JSON.parse(kept('json').toString()) as {
   papers: {
     id: number;
     sitting: number;
-    results: { items: { prompt: string }[]; pupils: { evidence: object[] }[]; patterns: Pattern[] };
+    results: {
+      items: { prompt: string }[];
+      pupils: { scriptId: number; evidence: object[] }[];
+      patterns: Pattern[];
+    };
     prints: Record<PrintKind, Print & { footer: string }>;
   }[];
 };
@@ -132,11 +136,16 @@ test('its results are the same, with prompts as the house writes them', () => {
         .filter(({ could }) => could > 0)
         .map(({ pattern, could, did }) => [pattern, could, did]);
     // How sure it makes us, and who is named by that, is weighed otherwise now; what was seen is the same.
-    const weighed = <P extends { evidence: readonly object[] }>(pupils: readonly P[]) =>
-      pupils.map((pupil) => ({
-        ...pupil,
-        evidence: pupil.evidence.map((one) => ({ ...one, probability: 0 }))
-      }));
+    // The pupils stand in the order of their surnames now, also where nobody said which those are.
+    const weighed = <P extends { scriptId: number; evidence: readonly object[] }>(
+      pupils: readonly P[]
+    ) =>
+      pupils
+        .map((pupil) => ({
+          ...pupil,
+          evidence: pupil.evidence.map((one) => ({ ...one, probability: 0 }))
+        }))
+        .sort((one, other) => one.scriptId - other.scriptId);
     const before = {
       ...results,
       pupils: weighed(results.pupils),
