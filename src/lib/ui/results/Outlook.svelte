@@ -29,6 +29,7 @@
       <label class="tick">
         <input
           type="radio"
+          name="marks-kept"
           checked={!along.again}
           onchange={() => (state.along = { ...along, again: false })}
         /> keep the marks that were given
@@ -36,6 +37,7 @@
       <label class="tick">
         <input
           type="radio"
+          name="marks-kept"
           checked={along.again}
           onchange={() => (state.along = { ...along, again: true })}
         /> mark again what is marked, by this scheme
@@ -45,6 +47,7 @@
       <label class="tick">
         <input
           type="radio"
+          name="grades-kept"
           checked={!along.shares}
           onchange={() => (state.along = { ...along, shares: false })}
         />
@@ -53,6 +56,7 @@
       <label class="tick">
         <input
           type="radio"
+          name="grades-kept"
           checked={along.shares}
           onchange={() => (state.along = { ...along, shares: true })}
         />

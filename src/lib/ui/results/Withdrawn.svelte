@@ -92,6 +92,7 @@
         <label class="tick">
           <input
             type="radio"
+            name="how"
             checked={how === 'full-marks'}
             onchange={() => ask({ part, withdrawn: 'full-marks' })}
           /> full marks for all who were there
@@ -99,6 +100,7 @@
         <label class="tick">
           <input
             type="radio"
+            name="how"
             checked={how === 'left-out'}
             onchange={() => ask({ part, withdrawn: 'left-out' })}
           /> left out
