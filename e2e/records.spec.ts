@@ -38,7 +38,7 @@ test('what is removed says what goes along, and comes back from the bin', async 
   await page.getByRole('button', { name: 'Make the pile of scripts' }).click();
   await page.waitForURL(/\/marking\/\d+/);
   await server.visit(page, '/marking');
-  await page.getByRole('button', { name: /^take back.*Bakery orders/ }).click();
+  await page.getByRole('button', { name: /^remove.*Bakery orders/ }).click();
   await expect(page.getByRole('link', { name: /Bakery orders/ })).toHaveCount(0);
 });
 

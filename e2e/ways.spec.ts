@@ -95,7 +95,7 @@ test('sheets are kept for a class, and scores and times are noted and last', asy
   await page.keyboard.press('Tab');
   await expect(page.getByText('✗ 1 not saved')).toBeVisible();
   await cell('Alder Finch, B: right').focus();
-  await expect(page.getByRole('alert')).toHaveText('There are only 10.');
+  await expect(page.getByRole('alert')).toHaveText('The most here is 10.');
   await cell('Alder Finch, B: right').fill('9');
   await cell('Alder Finch, B: time').fill('90');
   await page.keyboard.press('Enter');

@@ -10,7 +10,7 @@ import type { Verdict } from './step-reading';
 /** Each verdict has a word and a sign of its own, so that none depends on colour. */
 export const verdictWords: Readonly<Record<Verdict, { word: string; sign: string }>> = {
   correct: { word: 'right', sign: '●' },
-  'follows-through': { word: 'follows', sign: '↷' },
+  'follows-through': { word: 'carried on', sign: '↷' },
   slip: { word: 'slip', sign: '✗' },
   blank: { word: 'blank', sign: '○' },
   'not-needed': { word: 'in the head', sign: '·' },

@@ -39,8 +39,8 @@ export const columnFeatures = (limits: Limits) => ({
   ),
   raggedness: count<Look>(
     [0, limits.places],
-    'Raggedness',
-    'most places less fewest',
+    'Difference in places',
+    'most decimal places less fewest',
     (l) => l.maxPlaces - Math.min(...places(l))
   ),
   padded: count<Look>(

@@ -56,8 +56,8 @@ export const features = {
   ),
   raggedness: count<Look>(
     [0, MOST_PLACES],
-    'Raggedness',
-    'most places less fewest',
+    'Difference in places',
+    'most decimal places less fewest',
     (l) => Math.max(...l.places) - Math.min(...l.places)
   ),
   wholeParts: count<Look>(

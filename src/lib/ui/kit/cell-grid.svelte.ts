@@ -213,7 +213,7 @@ export function upTo(most: number, what: string): Pick<GridColumn, 'read' | 'wri
   return {
     read(typed) {
       if (!/^\d{1,3}$/.test(typed)) return { problem: `A whole number of ${what} is needed.` };
-      return Number(typed) > most ? { problem: `There are only ${most}.` } : Number(typed);
+      return Number(typed) > most ? { problem: `The most here is ${most}.` } : Number(typed);
     },
     write: String
   };

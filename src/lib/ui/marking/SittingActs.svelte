@@ -35,7 +35,7 @@
       <form method="POST" action="?/remove" use:enhance>
         <input type="hidden" name="sitting" value={id} />
         <Button type="submit" kind="quiet"
-          >take back<span class="visually-hidden"> {className}, {title}, {day(satOn)}</span></Button
+          >remove<span class="visually-hidden"> {className}, {title}, {day(satOn)}</span></Button
         >
       </form>
     {/if}

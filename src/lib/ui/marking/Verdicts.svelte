@@ -93,7 +93,9 @@
   <ul>
     {#each told as { id, written, own, verdict } (id)}
       <li>
-        <span class="verdict {verdict}"
+        <span
+          class="verdict {verdict}"
+          title={verdict === 'follows-through' ? 'Right from the pupil’s own figures' : undefined}
           ><span class="sign">{verdictWords[verdict].sign}</span> {verdictWords[verdict].word}</span
         >
         <span>{name(id)}</span>

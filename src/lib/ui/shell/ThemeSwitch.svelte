@@ -13,4 +13,4 @@
   }
 </script>
 
-<button type="button" onclick={change}>{isDark ? 'Daylight' : 'Lamplight'}</button>
+<button type="button" onclick={change}>{isDark ? 'Light screen' : 'Dark screen'}</button>

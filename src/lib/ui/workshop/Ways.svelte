@@ -13,7 +13,7 @@
   const columns = [
     { title: 'Way' },
     { title: 'Steps', isNumber: true },
-    { title: 'Held', isNumber: true, meaning: 'digits held at once, at the most' }
+    { title: 'Kept in mind', isNumber: true, meaning: 'digits kept in mind at once, at the most' }
   ];
 </script>
 

@@ -107,7 +107,7 @@
       >{data.group.isArchived ? 'take out of the archive' : 'archive'}</Button
     >
   </form>
-  <a class="quiet-link" href="/classes/{data.group.id}/needs">print and time</a>
+  <a class="quiet-link" href="/classes/{data.group.id}/needs">large print and extra time</a>
   <a class="quiet-link" href="/records?class={data.group.id}">log</a>
 </div>
 {#if data.group.isArchived}<p class="faint">This class is archived.</p>{/if}

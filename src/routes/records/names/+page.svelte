@@ -78,7 +78,7 @@
     </DataTable>
     {#if isAsked}
       <div class="ask" role="alertdialog" aria-label="Erase names">
-        Erase the names of <strong>{plural(pupils, 'pupil')}</strong>? This cannot be taken back.
+        Erase the names of <strong>{plural(pupils, 'pupil')}</strong>? This cannot be undone.
         <Button type="submit">Erase them</Button>
         <Button kind="quiet" onclick={() => (isAsked = false)}>keep them</Button>
       </div>

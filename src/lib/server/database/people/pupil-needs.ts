@@ -25,7 +25,7 @@ export function setNeeds(
     if (!now) return 'missing';
     if (now.largePrint !== was.largePrint || now.extraTime !== was.extraTime) return 'changed';
     tx.update(pupils).set(needs).where(own).run();
-    log('print and time of a pupil changed', ['pupil', id], [['class', classId]]);
+    log('large print or extra time of a pupil changed', ['pupil', id], [['class', classId]]);
     return 'saved';
   });
 }

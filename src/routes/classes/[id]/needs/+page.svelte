@@ -11,10 +11,12 @@
     event.currentTarget.form?.requestSubmit();
 </script>
 
-<svelte:head><title>{data.group.name}: print and time · Zealous Quill</title></svelte:head>
+<svelte:head
+  ><title>{data.group.name}: large print and extra time · Zealous Quill</title></svelte:head
+>
 
 <p><a class="quiet-link" href="/classes/{data.group.id}">{data.group.name}</a></p>
-<h1>Print and time</h1>
+<h1>Large print and extra time</h1>
 <p class="faint">
   Who needs large print or extra time in exams. The order of prints counts them; the questions are
   the same. What is chosen is saved at once.

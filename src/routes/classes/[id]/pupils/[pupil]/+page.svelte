@@ -21,7 +21,7 @@
     <p>
       The name, the pages of scripts, comments and reasons go for good, from the bin and from
       backups made afterwards. Marks stay with a script without a name, so that the statistics of
-      the class stay what they are. <strong>This cannot be taken back.</strong>
+      the class stay what they are. <strong>This cannot be undone.</strong>
     </p>
     <form method="POST" action="?/erase">
       <Button type="submit">Erase {data.record.name}</Button>
