@@ -70,6 +70,7 @@ test('every row of the house style is followed on every screen, print and export
   await expect(page.getByText('● Saved')).toBeVisible();
   await page.reload();
   await whenLive(page);
+  await page.getByRole('button', { name: /^all \d+ samples$/ }).click();
   const traces: string[] = [
     ...tracesIn('house style sample', await page.locator('.samples').innerText())
   ];

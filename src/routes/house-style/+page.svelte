@@ -9,6 +9,8 @@
   import { guardLeaving } from '$lib/ui/guard-leaving';
   import AdviceForm from '$lib/ui/house-style/AdviceForm.svelte';
   import TimingForm from '$lib/ui/house-style/TimingForm.svelte';
+  import { entered } from '$lib/ui/entered';
+  import { findChoices, hasWords } from '$lib/ui/house-style/find-choices';
   import { changedWords, styleChoices, together } from '$lib/ui/house-style/choices';
   import { postDraft } from '$lib/ui/post-draft';
   import { setDepartmentScheme } from '$lib/ui/exams/department-scheme';
@@ -50,6 +52,14 @@
     return reply;
   }
 
+  /** Words of a choice that is looked for. */
+  let query = $state('');
+  const groups = $derived(findChoices(styleChoices, query));
+  const methods = $derived(
+    data.methods.filter(({ title, options }) =>
+      hasWords(query, ['methods', title, ...options.map(([, word]) => word)])
+    )
+  );
   let schemeProblem = $state('');
 
   /** The usual scheme of a skill and presentation holds again. */
@@ -77,9 +87,14 @@
   The house style was changed in another window since it was opened here. Nothing has been
   overwritten, and undoing brings back the one that is not taken.
 </DraftClash>
+<div class="bar">
+  <input type="search" placeholder="Find a choice" aria-label="Find a choice" bind:value={query} />
+  <SaveMark state={draft.state} problem={draft.problem} />
+  <Button disabled={!draft.canUndo} onclick={() => draft.undo()}>Undo</Button>
+</div>
 <div class="columns">
   <form onsubmit={(event) => event.preventDefault()}>
-    {#each styleChoices as { title, choices } (title)}
+    {#each groups as { title, choices } (title)}
       <section>
         <h2>{title}</h2>
         {#each choices as { name, title: question, options } (name)}
@@ -103,64 +118,70 @@
         {/each}
       </section>
     {/each}
-    <section>
-      <h2>Methods</h2>
-      {#each data.methods as { id, title, options, usual } (id)}
-        <label class="method">
-          {title}
-          <Select
-            placeholder=""
-            value={style.methods[id] ?? usual}
-            onchange={(event) =>
-              choose({ methods: { ...style.methods, [id]: event.currentTarget.value } })}
-          >
-            {#each options as [school, word] (school)}
-              <option value={school}>{word.toLowerCase()}</option>
-            {/each}
-          </Select>
+    {#if methods.length > 0}
+      <section>
+        <h2>Methods</h2>
+        {#each methods as { id, title, options, usual } (id)}
+          <label class="method">
+            {title}
+            <Select
+              placeholder=""
+              value={style.methods[id] ?? usual}
+              onchange={(event) =>
+                choose({ methods: { ...style.methods, [id]: event.currentTarget.value } })}
+            >
+              {#each options as [school, word] (school)}
+                <option value={school}>{word.toLowerCase()}</option>
+              {/each}
+            </Select>
+          </label>
+        {/each}
+      </section>
+    {/if}
+    {#if hasWords(query, ['ways of working advice'])}
+      <AdviceForm advice={style.advice} onchange={(advice) => choose({ advice })} />
+    {/if}
+    {#if hasWords(query, ['minutes of papers time reading working checking'])}
+      <TimingForm timing={style.timing} onchange={(timing) => choose({ timing })} />
+    {/if}
+    {#if hasWords(query, ['exams covers department instructions mark schemes'])}
+      <section>
+        <h2>Exams</h2>
+        <label class="cover">
+          Name of the department, on covers
+          <input
+            maxlength="80"
+            value={style.department}
+            onchange={(event) => choose({ department: entered(event) })}
+          />
         </label>
-      {/each}
-    </section>
-    <AdviceForm advice={style.advice} onchange={(advice) => choose({ advice })} />
-    <TimingForm timing={style.timing} onchange={(timing) => choose({ timing })} />
-    <section>
-      <h2>Exams</h2>
-      <label class="cover">
-        Name of the department, on covers
-        <input
-          maxlength="80"
-          value={style.department}
-          onchange={(event) => choose({ department: event.currentTarget.value.trim() })}
-        />
-      </label>
-      <label class="cover">
-        Instructions on covers, a line each
-        <textarea
-          rows="3"
-          maxlength="1000"
-          value={style.instructions}
-          onchange={(event) => choose({ instructions: event.currentTarget.value.trim() })}
-        ></textarea>
-      </label>
-      {#if data.schemes.length > 0}
-        <p>Mark schemes of the department</p>
-        <ul>
-          {#each data.schemes as one (`${one.skill}/${one.kind}`)}
-            <li>
-              {one.title}: <strong>{one.marks}</strong>
-              <Button kind="quiet" onclick={() => forget(one)}
-                >the usual one again<span class="visually-hidden"> for {one.title}</span></Button
-              >
-            </li>
-          {/each}
-        </ul>
-        {#if schemeProblem}<Problem isUrgent>{schemeProblem}</Problem>{/if}
-      {/if}
-    </section>
-    <div class="foot">
-      <SaveMark state={draft.state} problem={draft.problem} />
-      <Button disabled={!draft.canUndo} onclick={() => draft.undo()}>Undo</Button>
-    </div>
+        <label class="cover">
+          Instructions on covers, a line each
+          <textarea
+            rows="3"
+            maxlength="1000"
+            value={style.instructions}
+            onchange={(event) => choose({ instructions: entered(event) })}></textarea>
+        </label>
+        {#if data.schemes.length > 0}
+          <p>Mark schemes of the department</p>
+          <ul>
+            {#each data.schemes as one (`${one.skill}/${one.kind}`)}
+              <li>
+                {one.title}: <strong>{one.marks}</strong>
+                <Button kind="quiet" onclick={() => forget(one)}
+                  >the usual one again<span class="visually-hidden"> for {one.title}</span></Button
+                >
+              </li>
+            {/each}
+          </ul>
+          {#if schemeProblem}<Problem isUrgent>{schemeProblem}</Problem>{/if}
+        {/if}
+      </section>
+    {/if}
+    {#if groups.length === 0 && methods.length === 0}
+      <p class="faint">No choice between ways of writing or working has these words.</p>
+    {/if}
   </form>
 
   <Samples samples={data.samples} {style} />
@@ -232,16 +253,22 @@
     align-items: center;
     padding: var(--space-half) 0;
   }
-  .foot {
+  .bar {
     position: sticky;
-    bottom: 0;
+    top: 0;
+    z-index: 10;
     display: flex;
-    justify-content: space-between;
+    flex-wrap: wrap;
+    gap: var(--space-2) var(--space-4);
     align-items: center;
-    gap: var(--space-3);
-    margin-top: var(--space-3);
     padding: var(--space-2) 0;
+    margin-bottom: var(--space-2);
     background: var(--paper);
+    border-bottom: 1px solid var(--rule);
+  }
+  .bar input {
+    width: 16rem;
+    padding: var(--space-1) var(--space-2);
   }
   @media (max-width: 900px) {
     .columns {

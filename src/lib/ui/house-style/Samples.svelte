@@ -1,6 +1,10 @@
 <script lang="ts">
   import { spoken, writeNumeral, type HouseStyle } from '@zealous-quill/core/house-style';
   import type { Layout } from '@zealous-quill/core/working';
+  import { untrack } from 'svelte';
+  import Button from '../kit/Button.svelte';
+  import { plural } from '../format';
+  import { changedSamples } from './changed-samples';
   import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
 
@@ -12,12 +16,35 @@
     readonly steps: readonly { id: string; text: string; explanation: string }[];
   }
 
-  /** Items worked as the department works and writes them. */
+  /** Items worked as the department works and writes them: those that the last choice changed, or all. */
   let { samples, style }: { samples: readonly Sample[]; style: HouseStyle } = $props();
+
+  let isAll = $state(false);
+  let before = untrack(() => samples);
+  let changed = $state.raw<readonly Sample[] | null>(null);
+
+  $effect(() => {
+    const now = samples;
+    const others = changedSamples(before, now);
+    // Every save brings all samples anew; only the first time nothing was chosen yet.
+    if (now !== before) changed = others;
+    before = now;
+  });
+
+  const shown = $derived(isAll ? samples : (changed ?? samples.slice(0, 1)));
 </script>
 
 <div class="samples">
-  {#each samples as sample (sample.id)}
+  <p class="which faint">
+    {#if isAll}All samples
+    {:else if changed === null}A sample; a choice shows those that it changes
+    {:else if changed.length === 0}No sample is changed by that choice
+    {:else}Changed by the last choice: {plural(changed.length, 'sample')}{/if}
+    <Button kind="quiet" onclick={() => (isAll = !isAll)}
+      >{isAll ? 'only what a choice changes' : `all ${samples.length} samples`}</Button
+    >
+  </p>
+  {#each shown as sample (sample.id)}
     <section class="leaf" aria-label="Sample of {sample.title}">
       <h2>{sample.title}</h2>
       <p class="figures"><MathText text={sample.prompt} /></p>
@@ -56,7 +83,12 @@
   }
   .samples {
     position: sticky;
-    top: 1rem;
+    top: 4rem;
+    max-height: calc(100vh - 5rem);
+    overflow-y: auto;
+  }
+  .which {
+    margin-bottom: var(--space-2);
   }
   .sample {
     position: relative;
