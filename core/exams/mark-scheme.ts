@@ -78,7 +78,9 @@ function lettered(earns: string, mark: Mark, options: readonly Option[] = []): s
 }
 
 function earnsWords(worked: WorkedItem, mark: Mark, scheme: Scheme, style: HouseStyle): string {
-  const key = writtenValue(stepOf(worked.graph, ANSWER), worked.key.get(ANSWER), style) ?? '';
+  const key = signed(
+    writtenValue(stepOf(worked.graph, ANSWER), worked.key.get(ANSWER), style) ?? ''
+  );
   if (mark.kind !== 'M') {
     const steps = namesOf(worked, mark, style).filter((name) => name !== '');
     const slips = mark.slips === undefined ? '' : `, with at most ${mark.slips} out of place`;
@@ -92,6 +94,9 @@ function earnsWords(worked: WorkedItem, mark: Mark, scheme: Scheme, style: House
   const shown = scheme.showWorking ? ' (working must be shown)' : '';
   return `${what}; one slip is allowed, and own figures are followed${shown}`;
 }
+
+/** An answer of algebra with true minus signs. */
+const signed = (answer: string) => answer.replaceAll('-', '\u2212');
 
 /** Steps that are named one by one. */
 const MOST_NAMES = 6;
@@ -128,7 +133,7 @@ function wrongAnswers(
       }));
   }
   return worked.showing().map(({ pattern, answer }) => ({
-    answer: writtenValue(last, answer, style)!,
+    answer: signed(writtenValue(last, answer, style)!),
     title: titleIn(pattern.title, style),
     marks: earned(last.reading.print(answer))
   }));

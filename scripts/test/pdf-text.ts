@@ -8,7 +8,9 @@ export async function readPdf(
   const texts: string[] = [];
   for (let number = 1; number <= file.numPages; number++) {
     const { items } = await (await file.getPage(number)).getTextContent();
-    texts.push(items.map((item) => ('str' in item ? item.str : '')).join(' '));
+    const text = items.map((item) => ('str' in item ? item.str : '')).join(' ');
+    // Spaces that hold an expression together are spaces like others to who reads it.
+    texts.push(text.replaceAll('\u00a0', ' '));
   }
   const markInfo = await file.getMarkInfo();
   return {

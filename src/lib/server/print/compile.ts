@@ -10,6 +10,7 @@ import feedbackTemplate from './feedback.typ?raw';
 import paperTemplate from './paper.typ?raw';
 import type { QuickDocument } from './quick';
 import quickTemplate from './quick.typ?raw';
+import { unbroken } from './unbroken';
 
 let compiler: NodeCompiler | undefined;
 
@@ -76,6 +77,10 @@ function renderSvgOf(document: object, mainFileContent: string): string {
 const placed = (document: PaperDocument): PaperDocument =>
   'papers' in document ? { ...document, places: true } : document;
 
+/** No expression of a print is broken at a sign. */
+const heldTogether = (_: string, value: unknown): unknown =>
+  typeof value === 'string' ? unbroken(value) : value;
+
 const templateOf = (document: PaperDocument) =>
   'papers' in document ? examTemplate : paperTemplate;
 
@@ -133,7 +138,7 @@ function withDocument<T>(document: object, render: (typst: NodeCompiler) => T): 
   // Typst resolves paths beside the main file, which stands at the root of the workspace.
   const { pictures = {}, ...data } = document as { pictures?: Record<string, Uint8Array> };
   const files = {
-    'data.json': Buffer.from(JSON.stringify(data)),
+    'data.json': Buffer.from(JSON.stringify(data, heldTogether)),
     'common.typ': Buffer.from(commonTemplate),
     ...Object.fromEntries(
       Object.entries(pictures).map(([name, bytes]) => [`pictures/${name}`, Buffer.from(bytes)])
