@@ -89,7 +89,7 @@ test('a skill is found by typing; a rung spreads a feature; the paper is worked 
   page
 }) => {
   await server.visit(page, '/papers');
-  const picker = page.getByRole('combobox', { name: 'Skill of the new paper' });
+  const picker = page.getByRole('combobox', { name: 'Skill it starts with' });
   await picker.click();
   const options = page.getByRole('listbox').getByRole('option');
   const { skills } = await (await fetch(`${server.url}/api/skills`)).json();

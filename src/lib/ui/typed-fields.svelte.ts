@@ -3,6 +3,9 @@ import { clock, type Timers } from './draft.svelte';
 /** Milliseconds after the last key in which what a field holds is handed to its editor. */
 export const TYPING_PAUSE = 500;
 
+/** Milliseconds after which it is looked whether a field that waits for Enter is still there. */
+const LOOK_AGAIN = 100;
+
 /** A field that is typed into, as far as it matters here. */
 export interface TypedField {
   readonly isConnected: boolean;
@@ -32,9 +35,10 @@ export class TypedFields {
     this.timer = this.timers.set(() => this.handOver(), TYPING_PAUSE);
   }
 
-  /** A field has handed over what it holds, or was left. */
+  /** A field has handed over what it holds, or was left; one that waits for Enter is open until it is no more. */
   taken(field: unknown): void {
-    if (field !== this.field && this.field?.isConnected) return;
+    const isThere = this.field?.isConnected === true;
+    if (isThere && (field !== this.field || this.field?.dataset.enter !== undefined)) return;
     this.timers.clear(this.timer);
     this.field = null;
     this.isOpen = false;
@@ -45,7 +49,10 @@ export class TypedFields {
     const { field } = this;
     if (!field) return;
     if (!field.isConnected) this.taken(field);
-    else if (field.validity.valid && field.dataset.enter === undefined) {
+    else if (field.dataset.enter !== undefined) {
+      this.timers.clear(this.timer);
+      this.timer = this.timers.set(() => this.handOver(), LOOK_AGAIN);
+    } else if (field.validity.valid) {
       field.dispatchEvent(new Event('change', { bubbles: true }));
     }
   }

@@ -1,16 +1,12 @@
 <script lang="ts">
-  import Select from 'flowbite-svelte/Select.svelte';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
-  import { rungKinds, rungWords, type Rung } from '@zealous-quill/core/papers';
+  import type { Rung } from '@zealous-quill/core/papers';
   import type { ListedSkill, SkillDescription } from '@zealous-quill/core/catalogue';
-  import { untrack } from 'svelte';
   import { dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
-  import Button from '$lib/ui/kit/Button.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import type { RungBench } from './rung-bench';
   import type { Possibilities } from '../controls/possibilities.svelte';
   import { groupBy } from '../group-by';
-  import SkillPicker from '../skills/SkillPicker.svelte';
   import type { PaperEditor } from './paper-editor.svelte';
   import RungCard from './RungCard.svelte';
 
@@ -31,8 +27,6 @@
   let dragged = $state.raw<Rung[] | null>(null);
   /** The rung whose controls are open. */
   let planned = $state<string | null>(null);
-  let addKind = $state<Rung['kind']>('bare');
-  let addSkill = $state(untrack(() => editor.paper.rungs[0]?.skill ?? skills[0]?.id ?? ''));
 
   const rungs = $derived(dragged ?? editor.paper.rungs);
   const numbered = $derived(groupBy(editor.outline.items, ({ rung }) => rung.id));
@@ -86,28 +80,13 @@
   {/each}
 </div>
 {#if !isFrozen}
-  <div class="add">
-    <SkillPicker
-      {skills}
-      value={addSkill}
-      label="Skill of the new rung"
-      onpick={(id) => (addSkill = id)}
-    />
-    <Select placeholder="" bind:value={addKind} aria-label="Kind of the new rung">
-      {#each rungKinds as kind (kind)}<option value={kind}>{rungWords[kind].title}</option>{/each}
-    </Select>
-    <Button onclick={() => onadd(addKind, addSkill)}>Add rung</Button>
-  </div>
+  {#await import('./AddRung.svelte') then { default: AddRung }}
+    <AddRung {skills} usual={editor.paper.rungs[0]?.skill ?? skills[0]?.id ?? ''} {onadd} />
+  {/await}
 {/if}
 {#if editor.drawProblems['new']}<Problem isUrgent>{editor.drawProblems['new']}</Problem>{/if}
 
 <style>
-  .add {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: flex-end;
-    gap: var(--space-2);
-  }
   .empty {
     padding: var(--space-4);
     margin-bottom: var(--space-3);

@@ -1,13 +1,21 @@
 <script lang="ts">
   import type { DraftState } from '../draft.svelte';
-  import { TypedFields } from '../typed-fields.svelte';
+  import type { TypedFields } from '../typed-fields.svelte';
 
-  let { state, problem }: { state: DraftState; problem: string | null } = $props();
+  let { state: saved, problem }: { state: DraftState; problem: string | null } = $props();
 
-  const fields = new TypedFields();
-  $effect(() => fields.watch(document));
+  let fields = $state.raw<TypedFields | null>(null);
+  // What listens is not loaded with the page.
+  $effect(() => {
+    let end = () => {};
+    void import('../typed-fields.svelte').then(({ TypedFields: Fields }) => {
+      fields = new Fields();
+      end = fields.watch(document);
+    });
+    return () => end();
+  });
   /** What stands in a field, and is in no draft yet, is not saved either. */
-  const now = $derived(state === 'saved' && fields.isOpen ? 'waiting' : state);
+  const now = $derived(saved === 'saved' && fields?.isOpen ? 'waiting' : saved);
 
   const words = {
     saved: 'Saved',

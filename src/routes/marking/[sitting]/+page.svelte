@@ -12,7 +12,6 @@
   import DeskHead from '$lib/ui/marking/DeskHead.svelte';
   import MarkLines from '$lib/ui/marking/MarkLines.svelte';
   import PileStrip from '$lib/ui/marking/PileStrip.svelte';
-  import SheafDone from '$lib/ui/marking/SheafDone.svelte';
   import { ScriptActs } from '$lib/ui/marking/script-acts.svelte';
   import { saveResponse } from '$lib/ui/marking/save-response';
   import ScriptPicture from '$lib/ui/marking/ScriptPicture.svelte';
@@ -258,12 +257,14 @@
   </div>
 {/if}
 {#if desk.left === 0}
-  <SheafDone
-    by={data.by}
-    sittingId={data.sitting.id}
-    scripts={data.sitting.scripts}
-    onnext={sheafAt < sheaves.length - 1 ? () => openSheaf(sheaves[sheafAt + 1]!.id) : null}
-  />
+  {#await import('$lib/ui/marking/SheafDone.svelte') then { default: SheafDone }}
+    <SheafDone
+      by={data.by}
+      sittingId={data.sitting.id}
+      scripts={data.sitting.scripts}
+      onnext={sheafAt < sheaves.length - 1 ? () => openSheaf(sheaves[sheafAt + 1]!.id) : null}
+    />
+  {/await}
 {/if}
 
 <style>

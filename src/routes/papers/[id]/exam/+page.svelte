@@ -1,12 +1,7 @@
 <script lang="ts">
-  import {
-    checkPlan,
-    lineWords,
-    partsIn,
-    type Exam,
-    type ExamOutline
-  } from '@zealous-quill/core/exams';
-  import { untrack } from 'svelte';
+  import { partsIn, type Exam, type ExamOutline } from '@zealous-quill/core/exams';
+  import { onMount, untrack } from 'svelte';
+  import type { lackingIn } from '$lib/ui/exams/lacking';
   import { askExam } from '$lib/ui/exams/ask-exam';
   import CoverForm from '$lib/ui/exams/CoverForm.svelte';
   import { ExamEditor } from '$lib/ui/exams/exam-editor.svelte';
@@ -21,13 +16,13 @@
 
   let { data, form } = $props();
 
-  /** The lines of the plan that the exam does not meet. */
-  function lacking(outline: ExamOutline): string[] {
-    const { plan, titles } = data;
-    if (!plan) return [];
-    const broken = checkPlan(plan, outline).filter(({ isMet }) => !isMet);
-    return broken.map(({ line }) => lineWords(plan, line, (skill) => titles[skill] ?? skill));
-  }
+  /** What checks the plan is not loaded with the page. */
+  let check: typeof lackingIn | undefined;
+  onMount(async () => {
+    if (data.plan) ({ lackingIn: check } = await import('$lib/ui/exams/lacking'));
+  });
+  const lacking = (outline: ExamOutline) =>
+    (data.plan && check?.(data.plan, outline, data.titles)) ?? [];
 
   function makeEditor(): ExamEditor {
     const { id, exam, version, isSat } = data;
