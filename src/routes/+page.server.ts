@@ -5,9 +5,12 @@ import { listPapers } from '$lib/server/database/papers/papers';
 import { listSittings } from '$lib/server/database/sittings/sittings';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = () => ({
-  papers: listPapers(db(), 8),
-  sittings: listSittings(db(), 12),
-  steps: firstSteps(db()),
-  log: recentLog(db(), 60)
-});
+export const load: PageServerLoad = () => {
+  const sittings = listSittings(db(), 12);
+  return {
+    sittings,
+    papers: listPapers(db(), 8),
+    steps: firstSteps(db(), sittings),
+    log: recentLog(db(), 60)
+  };
+};

@@ -57,9 +57,16 @@ export function renderSvg(document: PaperDocument): string {
   return renderSvgOf(fitted(placed(document)), templateOf(document));
 }
 
+/** A preview asks twice for the same document: its pages are fitted once. */
+const fits = new WeakMap<PrintDocument, PrintDocument>();
+
 /** A practice laid out so that no page is left for one or two items. */
-const fitted = (document: PaperDocument): PaperDocument =>
-  'papers' in document ? document : fitPages(document, pagesOf);
+function fitted(document: PaperDocument): PaperDocument {
+  if ('papers' in document) return document;
+  const own = fits.get(document) ?? fitPages(document, pagesOf);
+  fits.set(document, own);
+  return own;
+}
 
 /** The pages of a practice that its items stand on; of a key, those of its sections. */
 function pagesOf(document: PrintDocument): ItemPlace[] {

@@ -1,5 +1,6 @@
 import { ANSWER } from '@zealous-quill/core/working';
-import type { ChangedAt, MarkingDesk } from './desk.svelte';
+import type { MarkingDesk } from './desk.svelte';
+import type { ChangedAt } from './desk-options';
 import { HeldKeys, type HeldKey } from './held-keys';
 import type { SheafWord } from './sheaf-words';
 

@@ -5,7 +5,8 @@ import { noResponse, type Response } from '@zealous-quill/core/marking';
 import { snapshotOf } from '@zealous-quill/core/papers';
 import '@zealous-quill/core/catalogue/all';
 import { Clock, Store, Tab } from '../draft.test-helper';
-import { MarkingDesk, type ChangedAt } from './desk.svelte';
+import { MarkingDesk } from './desk.svelte';
+import type { ChangedAt } from './desk-options';
 import { DeskFlow } from './desk-flow.svelte';
 import { keyOf, type Place } from './pile';
 

@@ -7,12 +7,18 @@
   let fields = $state.raw<TypedFields | null>(null);
   // What listens is not loaded with the page.
   $effect(() => {
+    // An editor that is left before it has come is not listened to.
+    let isLeft = false;
     let end = () => {};
     void import('../typed-fields.svelte').then(({ TypedFields: Fields }) => {
+      if (isLeft) return;
       fields = new Fields();
       end = fields.watch(document);
     });
-    return () => end();
+    return () => {
+      isLeft = true;
+      end();
+    };
   });
   /** What stands in a field, and is in no draft yet, is not saved either. */
   const now = $derived(saved === 'saved' && fields?.isOpen ? 'waiting' : saved);

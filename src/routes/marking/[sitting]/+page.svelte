@@ -3,7 +3,8 @@
   import { goto, invalidateAll } from '$app/navigation';
   import { tick, untrack } from 'svelte';
   import { guardLeaving } from '$lib/ui/guard-leaving';
-  import { MarkingDesk, type ChangedAt } from '$lib/ui/marking/desk.svelte';
+  import { MarkingDesk } from '$lib/ui/marking/desk.svelte';
+  import type { ChangedAt } from '$lib/ui/marking/desk-options';
   import { DeskFlow } from '$lib/ui/marking/desk-flow.svelte';
   import { keyOf, pileOf } from '$lib/ui/marking/pile';
   import EntryPane from '$lib/ui/marking/EntryPane.svelte';

@@ -4,6 +4,7 @@ import { isMarked } from '@zealous-quill/core/papers';
 import { and, eq, inArray, notInArray, sql } from 'drizzle-orm';
 import type { Db, Reader } from '../base/db';
 import { markings, responses, schemeVersions, scripts } from '../base/schema';
+import { partIds } from '../papers/paper-parts';
 import { styleOf } from '../papers/papers';
 import type { SittingSummary } from '../sittings/sittings';
 import { readSat } from '../sittings/snapshots';
@@ -64,7 +65,10 @@ function changedParts(db: Db, sittings: readonly SittingSummary[]): Map<number, 
   const versions = db.selectDistinct({ id: schemeVersions.partId }).from(schemeVersions).all();
   if (versions.length === 0) return new Map();
   const known = new Set(versions.map(({ id }) => id));
-  const papers = [...new Set(sittings.map(({ paperId }) => paperId))];
+  // Snapshots are read of those papers alone of which something was changed.
+  const papers = [...new Set(sittings.map(({ paperId }) => paperId))].filter((paperId) =>
+    [...partIds(db, paperId).values()].some((id) => known.has(id))
+  );
   return new Map(
     papers.flatMap((paperId) =>
       readSat(db, paperId)

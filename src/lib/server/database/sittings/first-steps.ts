@@ -1,8 +1,7 @@
 import { eq } from 'drizzle-orm';
-import type { Reader } from '../base/db';
+import type { Db, Reader } from '../base/db';
 import { classes, papers, responses } from '../base/schema';
-import { listSittings } from './sittings';
-import type { Db } from '../base/db';
+import { listSittings, type SittingSummary } from './sittings';
 
 /** The steps from an empty department to results and an exam, in their order, and whether each is done. */
 export interface FirstSteps {
@@ -18,7 +17,11 @@ export interface FirstSteps {
 /** Sittings that are looked at for one that is wholly marked. */
 const NEWEST = 12;
 
-export function firstSteps(db: Db): FirstSteps {
+/** The first steps of a department; `sittings` are its newest. */
+export function firstSteps(
+  db: Db,
+  sittings: readonly SittingSummary[] = listSittings(db, NEWEST)
+): FirstSteps {
   const has = (found: { readonly id: unknown } | undefined) => found !== undefined;
   return {
     class: has(one(db, classes)),
@@ -31,7 +34,7 @@ export function firstSteps(db: Db): FirstSteps {
         .limit(1)
         .get()
     ),
-    results: listSittings(db, NEWEST).some(({ marked, toMark }) => toMark > 0 && marked >= toMark),
+    results: sittings.some(({ marked, toMark }) => toMark > 0 && marked >= toMark),
     exam: has(
       db.select({ id: papers.id }).from(papers).where(eq(papers.kind, 'exam')).limit(1).get()
     )
