@@ -1,14 +1,16 @@
 <script lang="ts">
   import { day, plural } from '$lib/ui/format';
   import Log from '$lib/ui/desk/Log.svelte';
-  import SittingList from '$lib/ui/marking/SittingList.svelte';
+  import NextWork from '$lib/ui/desk/NextWork.svelte';
+  import { byTurn, nextWork } from '$lib/ui/desk/next-work';
+  import { waitedSince } from '$lib/ui/marking/waiting-words';
 
   let { data } = $props();
 
-  const waiting = $derived(data.sittings.filter(({ marked, toMark }) => marked < toMark));
-  const done = $derived(data.sittings.filter(({ marked, toMark }) => marked >= toMark).slice(0, 4));
+  const next = $derived(nextWork(data));
+  const later = $derived(byTurn(data.open).slice(1));
+  const marked = $derived(data.done.slice(0, 4));
   const drafts = $derived(data.papers.filter(({ isSat }) => !isSat));
-  const left = $derived(waiting.reduce((sum, { marked, toMark }) => sum + toMark - marked, 0));
   const isEmpty = $derived(data.papers.length === 0 && !data.steps.class);
 
   /** From nothing to results and an exam. */
@@ -49,6 +51,7 @@
 <svelte:head><title>Desk · Zealous Quill</title></svelte:head>
 
 <h1>Desk</h1>
+{#if next}<NextWork {next} waiting={data.waiting} today={data.today} />{/if}
 {#if !data.steps.results}
   <section class="leaf start">
     <h2>From a class list to results</h2>
@@ -69,19 +72,36 @@
 {#if !isEmpty}
   <div class="columns">
     <section>
-      <h2>{left === 0 ? 'Nothing waits to be marked' : `${plural(left, 'response')} to mark`}</h2>
-      <SittingList sittings={waiting} to="marking" />
-      {#if done.length > 0}
-        <h2>Marked</h2>
-        <SittingList sittings={done} to="results" />
+      {#if later.length > 0}
+        <h2>Also to mark</h2>
+        <ul class="lines">
+          {#each later as { id, className, title, satOn, marked, toMark } (id)}
+            <li>
+              <a href="/marking/{id}"><strong>{className}</strong> {title}</a>
+              <span class="faint">
+                {plural(toMark - marked, 'answer')} left · {waitedSince(satOn, data.today)}
+              </span>
+            </li>
+          {/each}
+        </ul>
       {/if}
+      <h2>Marked</h2>
+      {#if marked.length === 0}<p class="faint">No sitting is marked as a whole.</p>{/if}
+      <ul class="lines">
+        {#each marked as { id, className, title, satOn, scripts } (id)}
+          <li>
+            <a href="/results/{id}"><strong>{className}</strong> {title}</a>
+            <span class="faint">{day(satOn)} · results of {plural(scripts, 'script')}</span>
+          </li>
+        {/each}
+      </ul>
     </section>
     <section>
       <h2>Drafts</h2>
       {#if drafts.length === 0}<p class="faint">
           None. <a class="quiet-link" href="/workshop">Start one in the workshop.</a>
         </p>{/if}
-      <ul>
+      <ul class="lines">
         {#each drafts as { id, title, edition, itemCount, marks, updatedAt } (id)}
           <li>
             <a href="/papers/{id}"><strong>{title}</strong></a>
@@ -138,13 +158,13 @@
   section > h2:not(:first-child) {
     margin-top: var(--space-5);
   }
-  section > ul li {
+  ul.lines li {
     border-bottom: 1px solid var(--rule);
     padding: var(--space-1) 0;
     display: flex;
     flex-direction: column;
   }
-  section > ul a:hover {
+  ul.lines a:hover {
     color: var(--accent);
   }
   @media (max-width: 760px) {

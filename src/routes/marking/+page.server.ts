@@ -6,14 +6,21 @@ import {
   sittingChoices
 } from '$lib/server/database/sittings/sittings';
 import { idOf } from '$lib/server/http/form-fields';
+import { waitingScripts } from '$lib/server/database/sittings/waiting';
+import { today } from '$lib/server/http/today';
 import { readListQuery } from '$lib/server/database/base/list-query';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ url }) => ({
-  sittings: findSittings(db(), readListQuery(url)),
-  choices: sittingChoices(db(), readListQuery(url).isArchived)
-});
+export const load: PageServerLoad = ({ url }) => {
+  const sittings = findSittings(db(), readListQuery(url));
+  return {
+    sittings,
+    waiting: waitingScripts(db(), sittings.rows),
+    choices: sittingChoices(db(), readListQuery(url).isArchived),
+    today: today()
+  };
+};
 
 export const actions: Actions = {
   /** `marks` says that marks may go as well; without it, a sitting is taken back while nothing is marked. */

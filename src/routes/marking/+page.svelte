@@ -1,16 +1,20 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import { plural } from '$lib/ui/format';
   import ListPages from '$lib/ui/kit/ListPages.svelte';
   import ListSearch from '$lib/ui/kit/ListSearch.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import RemovedNotice from '$lib/ui/records/RemovedNotice.svelte';
   import { sittingFilters } from '$lib/ui/marking/sitting-filters';
   import SittingActs from '$lib/ui/marking/SittingActs.svelte';
-  import SittingList, { type ListedSitting } from '$lib/ui/marking/SittingList.svelte';
+  import MarkedList from '$lib/ui/marking/MarkedList.svelte';
+  import WaitingList, { type WaitingSitting } from '$lib/ui/marking/WaitingList.svelte';
+  import { byTurn } from '$lib/ui/desk/next-work';
 
   let { data, form } = $props();
 
-  const open = $derived(data.sittings.rows.filter(({ marked, toMark }) => marked < toMark));
+  const open = $derived(byTurn(data.sittings.rows.filter(({ marked, toMark }) => marked < toMark)));
+  const left = $derived(open.reduce((sum, { marked, toMark }) => sum + toMark - marked, 0));
   const done = $derived(data.sittings.rows.filter(({ marked, toMark }) => marked >= toMark));
   const isAsked = $derived(page.url.search !== '');
   const states = [
@@ -24,7 +28,7 @@
 <h1>Marking</h1>
 {#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
 <RemovedNotice removed={form?.removed} />
-{#snippet acts(sitting: ListedSitting)}<SittingActs {sitting} />{/snippet}
+{#snippet acts(sitting: WaitingSitting)}<SittingActs {sitting} />{/snippet}
 {#if data.sittings.total > 0 || isAsked}
   <ListSearch
     label="Words of a class or title"
@@ -42,12 +46,14 @@
     pupil gets a script in the pile.
   </p>
 {:else}
-  {#if open.length > 0 || !isAsked}<h2>To mark</h2>{/if}
+  {#if open.length > 0 || !isAsked}<h2>
+      {open.length === 0 ? 'To mark' : `To mark: ${plural(left, 'answer')}`}
+    </h2>{/if}
   {#if open.length === 0 && !isAsked}<p class="faint">Nothing waits.</p>{/if}
-  <SittingList sittings={open} to="marking" {acts} />
+  <WaitingList sittings={open} waiting={data.waiting} today={data.today} {acts} />
   {#if done.length > 0}
     <h2>Marked</h2>
-    <SittingList sittings={done} to="marking" {acts} />
+    <MarkedList sittings={done} {acts} />
   {/if}
   <ListPages {...data.sittings} noun="sitting" />
 {/if}

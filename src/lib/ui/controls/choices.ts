@@ -143,6 +143,12 @@ export function controlText(control: Control): string {
   return min === -Infinity ? `at most ${signed(max)}` : `${signed(min)} to ${signed(max)}`;
 }
 
+/** What a control asks of a feature, by what that is called: `carries 1 to 3`, `new column`, `exact: no`. */
+export function controlPhrase(title: string, control: Control): string {
+  if (typeof control === 'boolean') return control ? title : `${title}: no`;
+  return `${title} ${controlText(control)}`;
+}
+
 function isAllowed(control: Control | undefined): control is { allow: number[] } {
   return typeof control === 'object' && 'allow' in control;
 }

@@ -13,7 +13,7 @@
   const { id, className, title, satOn, marked } = $derived(sitting);
 </script>
 
-<div class="acts" class:isAsked>
+<div class="acts">
   {#if isAsked}
     <form method="POST" action="?/remove" class="ask" use:enhance>
       <input type="hidden" name="sitting" value={id} />
@@ -52,12 +52,6 @@
   .acts {
     justify-content: flex-end;
     padding: 0 var(--space-4) var(--space-1);
-  }
-  /* On the second line of what it is about. */
-  .acts:not(.isAsked) {
-    position: absolute;
-    right: 0;
-    top: 2.1rem;
   }
   .ask {
     background: var(--lamp-soft);

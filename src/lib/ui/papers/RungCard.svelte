@@ -13,7 +13,7 @@
   import { type Control } from '@zealous-quill/core/skill';
   import { dragHandle, dragHandleZone, TRIGGERS, type DndEvent } from 'svelte-dnd-action';
   import type { RungBench } from './rung-bench';
-  import { controlText } from '../controls/choices';
+  import { controlPhrase, controlText } from '../controls/choices';
   import type { Possibilities } from '../controls/possibilities.svelte';
   import { keepFocus } from '../focus';
   import ItemRow from './ItemRow.svelte';
@@ -57,8 +57,8 @@
       ...(rung.school === Object.keys(skill.schools)[0]
         ? []
         : [skill.schools[rung.school]!.toLowerCase()]),
-      ...Object.entries(rung.controls).map(
-        ([name, control]) => `${featureTitle(skill, name)} ${controlText(control as Control)}`
+      ...Object.entries(rung.controls).map(([name, control]) =>
+        controlPhrase(featureTitle(skill, name), control as Control)
       ),
       ...(rung.spread
         ? [

@@ -1,9 +1,12 @@
 <script lang="ts">
   import type { Blueprint } from '@zealous-quill/core/exams';
   import Select from 'flowbite-svelte/Select.svelte';
+  import Button from '../kit/Button.svelte';
   import BoundsInput from './BoundsInput.svelte';
+  import DifficultySelect from './DifficultySelect.svelte';
   import NumberInput from '$lib/ui/kit/NumberInput.svelte';
   import { type Unmet, tidy } from './plan-edits';
+  import { wholeWords } from './plan-words';
 
   interface Props {
     plan: Blueprint;
@@ -15,6 +18,12 @@
   }
 
   let { plan, unmet, classes, onchange, onunmet }: Props = $props();
+
+  let isOpen = $state(false);
+  const words = $derived.by(() => {
+    const [first = '', ...rest] = wholeWords(plan);
+    return [first.charAt(0).toUpperCase() + first.slice(1), ...rest].join(' · ');
+  });
 
   const changeDifficulty = (
     name: 'mean' | 'easy' | 'middling' | 'hard',
@@ -42,36 +51,43 @@
       onchange={(max) => onchange({ minutes: max === undefined ? undefined : { max } })}
     />
   </label>
-  <span>
-    Mean difficulty
-    <BoundsInput
-      label="mean difficulty"
-      step={0.1}
-      value={plan.difficulty?.mean}
-      onchange={(value) => changeDifficulty('mean', value)}
-    />
-  </span>
-  {#each ['easy', 'middling', 'hard'] as const as band (band)}
+  <p class="asks">
+    <span>{words === '' ? 'Any difficulty, in any order' : words}</span>
+    <Button kind="quiet" aria-expanded={isOpen} onclick={() => (isOpen = !isOpen)}
+      >{isOpen ? 'close' : 'change'}<span class="visually-hidden"> the difficulty</span></Button
+    >
+  </p>
+  {#if isOpen}
     <span>
-      {band[0]!.toUpperCase() + band.slice(1)} marks
-      <BoundsInput
-        label="share of {band} marks"
-        step={5}
-        scale={100}
-        unit="%"
-        value={plan.difficulty?.[band]}
-        onchange={(value) => changeDifficulty(band, value)}
+      Mean difficulty
+      <DifficultySelect
+        label="Mean difficulty"
+        value={plan.difficulty?.mean}
+        onchange={(value) => changeDifficulty('mean', value)}
       />
     </span>
-  {/each}
-  <label class="tick">
-    <input
-      type="checkbox"
-      checked={plan.rising === true}
-      onchange={(event) => onchange({ rising: event.currentTarget.checked || undefined })}
-    />
-    Questions rise in difficulty
-  </label>
+    {#each ['easy', 'middling', 'hard'] as const as band (band)}
+      <span>
+        {band[0]!.toUpperCase() + band.slice(1)} marks
+        <BoundsInput
+          label="share of {band} marks"
+          step={5}
+          scale={100}
+          unit="%"
+          value={plan.difficulty?.[band]}
+          onchange={(value) => changeDifficulty(band, value)}
+        />
+      </span>
+    {/each}
+    <label class="tick">
+      <input
+        type="checkbox"
+        checked={plan.rising === true}
+        onchange={(event) => onchange({ rising: event.currentTarget.checked || undefined })}
+      />
+      Questions rise in difficulty
+    </label>
+  {/if}
   {#if classes.length > 0}
     <span class="met">
       <label>
@@ -120,6 +136,12 @@
     justify-content: space-between;
     gap: var(--space-3);
     align-items: baseline;
+  }
+  .asks {
+    display: flex;
+    grid-column: 1 / -1;
+    justify-content: space-between;
+    gap: var(--space-4);
   }
   .met label {
     display: flex;

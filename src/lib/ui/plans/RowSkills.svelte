@@ -1,57 +1,80 @@
 <script lang="ts">
   import type { BlueprintRow } from '@zealous-quill/core/exams';
   import type { ListedSkill } from '@zealous-quill/core/catalogue';
-  import Select from 'flowbite-svelte/Select.svelte';
+  import type { HouseStyle } from '@zealous-quill/core/house-style';
+  import type { Controls } from '@zealous-quill/core/skill';
   import Button from '../kit/Button.svelte';
   import SkillPicker from '../skills/SkillPicker.svelte';
   import { usualRung, type Ladders, withoutSkill, withSkill } from './plan-edits';
+  import { askedText, type Names } from './plan-words';
 
   interface Props {
     row: BlueprintRow;
+    names: Names;
     skills: readonly ListedSkill[];
     ladders: Ladders;
+    style: HouseStyle;
     /** Another skill is being looked for. */
     isAdding: boolean;
     onchange: (next: Partial<BlueprintRow>) => void;
   }
 
-  let { row, skills, ladders, isAdding = $bindable(), onchange }: Props = $props();
+  let { row, names, skills, ladders, style, isAdding = $bindable(), onchange }: Props = $props();
 
-  const title = (id: string) => skills.find((one) => one.id === id)?.title ?? id;
-  const rungOf = (skill: string) =>
-    (ladders[skill] ?? []).findIndex(
-      ({ controls }) => JSON.stringify(controls) === JSON.stringify(row.controls?.[skill] ?? {})
+  const OTHER = 'other controls …';
+  /** The skill whose controls are set one by one. */
+  let opened = $state<string | null>(null);
+
+  const controlsOf = (skill: string) => (row.controls?.[skill] ?? {}) as Controls;
+  const setControls = (skill: string, controls: object) =>
+    onchange({ controls: { ...row.controls, [skill]: controls } as typeof row.controls });
+  const textOf = (skill: string, controls: Controls) => askedText(skill, controls, names);
+
+  /** What the rungs of a skill ask for, each once, by its text; what the row asks for is among them. */
+  function choicesOf(skill: string): Map<string, Controls> {
+    const rungs = (ladders[skill] ?? []).map(({ controls }) => controls as Controls);
+    return new Map(
+      [...rungs, controlsOf(skill)].map((controls) => [textOf(skill, controls), controls])
     );
+  }
+
+  function choose(skill: string, chosen: string) {
+    opened = chosen === OTHER ? skill : null;
+    const controls = choicesOf(skill).get(chosen);
+    if (controls) setControls(skill, controls);
+  }
 </script>
 
-<div>
-  {#each row.skills as skill (skill)}
-    {@const rung = rungOf(skill)}
-    <div class="skill">
-      <strong>{title(skill)}</strong>
-      <Select
-        placeholder=""
-        class="w-44"
-        aria-label="Items of {title(skill)}"
-        value={rung}
-        onchange={(event) => {
-          const chosen = ladders[skill]?.[Number(event.currentTarget.value)];
-          if (chosen) onchange({ controls: { ...row.controls, [skill]: chosen.controls } });
-        }}
+{#each row.skills as skill (skill)}
+  <div class="skill">
+    <label>
+      {names.skill(skill)} with
+      <select
+        value={opened === skill ? OTHER : textOf(skill, controlsOf(skill))}
+        aria-label="Items of {names.skill(skill)}"
+        onchange={(event) => choose(skill, event.currentTarget.value)}
       >
-        {#if rung < 0}<option value={-1}>controls of its own</option>{/if}
-        {#each ladders[skill] ?? [] as { title: word }, at (at)}
-          <option value={at}>as rung {word}</option>
-        {/each}
-      </Select>
-      {#if row.skills.length > 1}
-        <Button kind="quiet" onclick={() => onchange(withoutSkill(row, skill))}
-          >leave out<span class="visually-hidden"> {title(skill)}</span></Button
-        >
-      {/if}
-    </div>
-  {/each}
-</div>
+        {#each choicesOf(skill).keys() as text (text)}<option value={text}>{text}</option>{/each}
+        <option value={OTHER}>{OTHER}</option>
+      </select>
+    </label>
+    {#if row.skills.length > 1}
+      <Button kind="quiet" onclick={() => onchange(withoutSkill(row, skill))}
+        >leave out<span class="visually-hidden"> {names.skill(skill)}</span></Button
+      >
+    {/if}
+  </div>
+  {#if opened === skill}
+    {#await import('./RowControls.svelte') then { default: RowControls }}
+      <RowControls
+        {skill}
+        {style}
+        controls={controlsOf(skill)}
+        onchange={(controls) => setControls(skill, controls)}
+      />
+    {/await}
+  {/if}
+{/each}
 {#if isAdding}
   <SkillPicker
     {skills}
@@ -70,11 +93,12 @@
     flex-wrap: wrap;
     gap: var(--space-1) var(--space-3);
     align-items: center;
+    margin-top: var(--space-2);
   }
-  .skill + .skill {
-    margin-top: var(--space-1);
+  label {
+    flex: 1;
   }
-  strong {
-    width: 8.5rem;
+  select {
+    max-width: 100%;
   }
 </style>

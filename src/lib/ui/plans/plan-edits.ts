@@ -73,7 +73,6 @@ export type Ladders = Readonly<
   Record<
     string,
     readonly {
-      readonly title: string;
       readonly controls: NonNullable<BlueprintRow['controls']>[string];
     }[]
   >

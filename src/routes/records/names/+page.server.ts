@@ -3,10 +3,9 @@ import { db } from '$lib/server/database/base/connection';
 import { readRetention, saveRetention } from '$lib/server/database/records/retention';
 import { eraseOldNames, oldNames } from '$lib/server/database/people/pupil-record';
 import { idOf } from '$lib/server/http/form-fields';
+import { today } from '$lib/server/http/today';
 import { fail } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
-
-const today = () => new Date().toISOString().slice(0, 10);
 
 export const load: PageServerLoad = () => {
   const { nameYears } = readRetention(db());

@@ -14,6 +14,16 @@ export interface ListQuery {
   readonly page: number;
 }
 
+/** Nothing is asked for: the first page of the whole list. */
+export const everything: ListQuery = {
+  words: [],
+  state: null,
+  year: null,
+  classId: null,
+  isArchived: false,
+  page: 1
+};
+
 /** A part of a list, and how many rows there are in all. */
 export interface Listed<Row> {
   readonly rows: readonly Row[];

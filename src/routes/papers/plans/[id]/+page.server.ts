@@ -13,7 +13,7 @@ import { askedOf, metIsCause, whyUnmet } from '$lib/server/exams/plan-trial';
 import { planProblems } from '$lib/server/api/exams';
 import { examOf } from '@zealous-quill/core/exams';
 import { listedSkills } from '$lib/server/http/shown-skills';
-import { rungWords } from '@zealous-quill/core/papers';
+import { describeSkill } from '@zealous-quill/core/catalogue';
 import { titleIn } from '@zealous-quill/core/skill';
 import { skills } from '@zealous-quill/core/catalogue/all';
 import { error, fail, redirect } from '@sveltejs/kit';
@@ -35,13 +35,14 @@ export const load: PageServerLoad = ({ params }) => {
     })),
     /** What a row of each skill can start from. */
     ladders: Object.fromEntries(
-      skills.map(({ id, ladder }) => [
-        id,
-        ladder.map(({ kind, controls }, at) => ({
-          title: `${at + 1} ${rungWords[kind].title.toLowerCase()}`,
-          controls
-        }))
-      ])
+      skills.map(({ id, ladder }) => [id, ladder.map(({ controls }) => ({ controls }))])
+    ),
+    /** What the features of each skill are called. */
+    features: Object.fromEntries(
+      skills.map((skill) => {
+        const { features } = describeSkill(skill, style);
+        return [skill.id, Object.fromEntries(features.map(({ id, title }) => [id, title]))];
+      })
     )
   };
 };

@@ -54,6 +54,13 @@
   });
   const trials = new Trials(`/papers/plans/${id}/try`);
   const plan = $derived(draft.value.plan);
+  /** The row that is being changed. */
+  let opened = $state<string | null>(null);
+  const names = {
+    skill: (skill: string) => data.skills.find((one) => one.id === skill)?.title ?? skill,
+    feature: (skill: string, feature: string) =>
+      (data.features[skill]?.[feature] ?? feature).toLowerCase()
+  };
 
   const working = new Working();
   let making = $state<HTMLFormElement>();
@@ -83,7 +90,13 @@
       ...{ id: newId(), skills: [skill], kind: 'set-out', parts: { min: 1, max: 20 } },
       ...{ controls: { [skill]: controls }, ...lastSection() }
     } as BlueprintRow;
+    add(row);
+  }
+
+  /** A row that is added can be changed at once. */
+  function add(row: BlueprintRow) {
     change({ rows: [...plan.rows, row] });
+    opened = row.id;
   }
 
   /** A new row stands in the section at the end. */
@@ -97,7 +110,7 @@
       ...{ id: newId(), skills: [], kind: 'own', ...lastSection() },
       own: { marks: 4, minutes: 5, difficulty: 0.5 }
     } as BlueprintRow;
-    change({ rows: [...plan.rows, row] });
+    add(row);
   }
 </script>
 
@@ -163,6 +176,10 @@
       {#each plan.rows as row (row.id)}
         <PlanRow
           {row}
+          {names}
+          style={data.style}
+          isOpen={opened === row.id}
+          onopen={(isOpen) => (opened = isOpen ? row.id : null)}
           skills={data.skills}
           ladders={data.ladders}
           sections={(plan.sections ?? []).map((section) => section.id)}

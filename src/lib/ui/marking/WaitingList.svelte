@@ -1,10 +1,9 @@
 <script lang="ts" module>
-  export interface ListedSitting {
+  export interface WaitingSitting {
     readonly id: number;
     readonly title: string;
     readonly className: string;
     readonly satOn: string;
-    readonly scripts: number;
     readonly marked: number;
     readonly toMark: number;
   }
@@ -12,28 +11,36 @@
 
 <script lang="ts">
   import type { Snippet } from 'svelte';
-  import { day, plural } from '../format';
+  import { day } from '../format';
+  import { waitedSince, whatIsLeft, whoWaits } from './waiting-words';
 
   interface Props {
-    sittings: readonly ListedSitting[];
-    to: 'marking' | 'results';
-    /** What each could be removed with, in a form under it. */
-    acts?: Snippet<[ListedSitting]>;
+    sittings: readonly WaitingSitting[];
+    waiting: Readonly<
+      Record<number, { scripts: number; begun: number; names: readonly string[] } | undefined>
+    >;
+    /** Today as `2026-12-01`. */
+    today: string;
+    acts?: Snippet<[WaitingSitting]>;
   }
 
-  let { sittings, to, acts }: Props = $props();
+  let { sittings, waiting, today, acts }: Props = $props();
 </script>
 
 <ul>
   {#each sittings as sitting (sitting.id)}
-    {@const { id, title, className, satOn, scripts, marked, toMark } = sitting}
+    {@const { id, title, className, satOn, marked, toMark } = sitting}
+    {@const left = waiting[id]}
     <li class="leaf">
-      <a href="/{to}/{id}">
+      <a href="/marking/{id}">
         <span class="title"><strong>{className}</strong> {title}</span>
-        <span class="faint">{day(satOn)} · {plural(scripts, 'script')}</span>
-        <span class="pile" class:done={marked === toMark}>
-          {marked === toMark ? '● all marked' : `${toMark - marked} of ${toMark} left`}
+        <span class="left">
+          {#if left}<strong>{whatIsLeft(toMark - marked, left)}</strong>{/if}
         </span>
+        <span class="faint">
+          {#if left}Next are {whoWaits(left)}{/if}
+        </span>
+        <span class="faint since" title={day(satOn)}>{waitedSince(satOn, today)}</span>
         <span class="bar" aria-hidden="true"
           ><span style:width="{(100 * marked) / Math.max(1, toMark)}%"></span></span
         >
@@ -45,7 +52,6 @@
 
 <style>
   li {
-    position: relative;
     margin-bottom: var(--space-2);
   }
   a {
@@ -60,13 +66,9 @@
   .title {
     font-size: var(--text-base);
   }
-  .pile {
-    grid-column: 2;
-    grid-row: 1;
+  .left,
+  .since {
     text-align: right;
-  }
-  .pile.done {
-    color: var(--right);
   }
   .bar {
     grid-column: 1 / -1;
@@ -78,5 +80,14 @@
     display: block;
     height: 100%;
     background: var(--accent);
+  }
+  @media (max-width: 640px) {
+    a {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .left,
+    .since {
+      text-align: left;
+    }
   }
 </style>
