@@ -10,6 +10,7 @@ export {
   type Rung,
   type Spread
 } from './paper';
+export { fitToRamp, rampOf, wantedAlong, type Fitted } from './fit';
 export { addRung, redrawRung, replaceItem, type LadderResult } from './ladder';
 export { fromPlans, startLadder, type PaperPlan } from './start';
 export { paperMinutes } from './minutes';

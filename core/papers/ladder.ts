@@ -86,13 +86,13 @@ export function replaceItem(
 }
 
 /** Items that are drawn together. */
-interface Part {
+export interface Part {
   readonly controls: Controls;
   readonly count: number;
 }
 
 /** The rung in parts: one for each control of a spread, else one. */
-function wholeParts({ controls, count, spread }: Rung): Part[] {
+export function wholeParts({ controls, count, spread }: Rung): Part[] {
   if (!spread) return [{ controls, count }];
   return spread.parts.map(({ control, count }) => ({
     controls: { ...controls, [spread.feature]: control as Control },
@@ -120,7 +120,7 @@ function partsOf(rung: Rung, kept: readonly PaperItem[]): Part[] {
   return parts;
 }
 
-function isOfPart(rung: Rung, { controls }: Part, { given }: PaperItem): boolean {
+export function isOfPart(rung: Rung, { controls }: Part, { given }: PaperItem): boolean {
   const { spread } = rung;
   if (!spread) return true;
   const skill = skillOf(rung.skill);
@@ -135,7 +135,7 @@ interface Drawing {
   readonly except?: readonly string[];
 }
 
-function drawParts(
+export function drawParts(
   paper: Paper,
   rung: Rung,
   { kept, parts, turn, except = [] }: Drawing

@@ -8,6 +8,7 @@ import {
   type RungPlan,
   type Skill
 } from '../skill';
+import { rampOf } from './fit';
 import { redrawRung } from './ladder';
 import { spreadCount } from './kinds';
 import type { Paper, Rung, Spread } from './paper';
@@ -26,11 +27,12 @@ export function startLadder(
 ): Paper {
   const skill = skillOf(skillId);
   const plans = skill.ladder.flatMap((plan) => keeping(skill, plan, kept) ?? []);
-  const start: Paper = { title, seed, rungs: [], ramp: { from: -2, to: 2 } };
-  return plans.reduce(
-    (paper, plan) => withRung(paper, { skill: skillId, ...plan }, { style, except }) ?? paper,
+  const start: Paper = { title, seed, rungs: [], ramp: { from: 0, to: 0 } };
+  const paper = plans.reduce(
+    (grown, plan) => withRung(grown, { skill: skillId, ...plan }, { style, except }) ?? grown,
     start
   );
+  return { ...paper, ramp: rampOf(paper) };
 }
 
 export interface LadderStart {
@@ -48,14 +50,15 @@ export function fromPlans(
   plans: readonly PaperPlan[],
   style: HouseStyle = defaultHouseStyle
 ): Paper {
-  const empty: Paper = { title, seed, rungs: [], ramp: { from: -2, to: 2 } };
-  return plans.reduce((paper, plan, at) => {
+  const empty: Paper = { title, seed, rungs: [], ramp: { from: 0, to: 0 } };
+  const paper = plans.reduce((paper, plan, at) => {
     const grown = withRung(paper, plan, { style });
     if (grown?.rungs.at(-1)?.items.length !== plan.count) {
       throw new Error(`fromPlans: rung ${at + 1} cannot be drawn`);
     }
     return grown;
   }, empty);
+  return { ...paper, ramp: rampOf(paper) };
 }
 
 /** The paper with one more rung, of as many items as there are up to the count; undefined if there are none. */

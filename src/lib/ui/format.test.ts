@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import fc from 'fast-check';
-import { day, difficultyWord, duration, fileSize, logit, plural } from './format';
+import { day, difficultyShare, difficultyWord, duration, fileSize, logit, plural } from './format';
 import { groupBy } from './group-by';
 
 test('durations say minutes from sixty seconds on, and no seconds where there are none', () => {
@@ -55,4 +55,9 @@ test('groups hold every value once, in the order in which keys and values come',
       assert.deepEqual([...groups.keys()], [...new Set(values.map((value) => String(value % 3)))]);
     })
   );
+});
+
+test('the bar of a difficulty is empty at −4, half full at 0 and full at +4, and never beyond', () => {
+  const shares = [-9, -4, -2, 0, 2, 4, 9].map(difficultyShare);
+  assert.deepEqual(shares, [0, 0, 0.25, 0.5, 0.75, 1, 1]);
 });

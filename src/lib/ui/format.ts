@@ -25,6 +25,13 @@ export function difficultyWord(value: number): 'easy' | 'middling' | 'hard' {
   return value > 1 ? 'hard' : 'middling';
 }
 
+/** How full a bar for a difficulty is, from 0 at −4 and below to 1 at +4 and above. */
+export const difficultyShare = (value: number): number =>
+  Math.min(1, Math.max(0, (value + MOST_DIFFICULTY) / (2 * MOST_DIFFICULTY)));
+
+/** Where a bar for a difficulty ends, in logits. */
+const MOST_DIFFICULTY = 4;
+
 /** A day as `25 Nov 2026`. */
 export function day(isoDate: string): string {
   return new Date(`${isoDate.slice(0, 10)}T12:00`).toLocaleDateString('en-GB', {

@@ -4,11 +4,13 @@ import {
   addRung,
   factsIn,
   factsOf,
+  fitToRamp,
   redrawRung,
   replaceItem,
   withFacts,
   type Drawn,
   type Facts,
+  type Fitted,
   type ItemFacts,
   type Paper,
   type Rung
@@ -131,6 +133,12 @@ export const bench = {
   async replace(paper: Paper, rung: string, item: string, turn: number): Promise<Drawn> {
     await loadAll(paper);
     return withFacts(() => replaceItem(paper, rung, item, turn));
+  },
+
+  /** The items of a paper fitted to its ramp. */
+  async fit(paper: Paper, turn: number): Promise<Fitted> {
+    await loadAll(paper);
+    return fitToRamp(paper, turn);
   },
 
   /** A new rung for a paper, drawn. */

@@ -4,6 +4,7 @@ import { usualTiming } from '@zealous-quill/core/house-style';
 import {
   addRung,
   factsIn,
+  fitToRamp,
   isMarked,
   redrawRung,
   replaceItem,
@@ -56,6 +57,7 @@ class Page {
       replace: (paper, rung, item, turn) =>
         this.whileOpen(() => withFacts(() => replaceItem(paper, rung, item, turn))),
       add: (paper, plan, turn) => this.whileOpen(() => withFacts(() => addRung(paper, plan, turn))),
+      fit: (paper, turn) => this.whileOpen(() => fitToRamp(paper, turn)),
       facts: (paper) => this.whileOpen(() => factsIn(paper))
     };
     const patternIds = (skill: string) => skillOf(skill).patterns.map((pattern) => pattern.id);

@@ -1,9 +1,10 @@
 <script lang="ts">
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import type { ApexOptions } from 'apexcharts';
-  import { logit } from '../format';
+  import { difficultyWord, logit } from '../format';
   import AlikeParts from './AlikeParts.svelte';
   import ApexChart from '../kit/ApexChart.svelte';
+  import { difficultyAxis } from '../papers/difficulty-axis';
   import Bands from '../plans/Bands.svelte';
   import type { ExamEditor } from './exam-editor.svelte';
 
@@ -29,13 +30,11 @@
       title: { text: 'part' },
       tooltip: { enabled: false }
     },
-    yaxis: {
-      min: -4,
-      max: 4,
-      tickAmount: 4,
-      title: { text: 'difficulty, 0 for an average item' },
-      labels: { formatter: (value: number) => logit(value, style) }
-    }
+    ...difficultyAxis(
+      outline.parts.map(({ facts }) => facts.difficulty),
+      colour
+    ),
+    tooltip: { y: { formatter: (value: number) => logit(value, style) } }
   });
 </script>
 
@@ -44,7 +43,9 @@
   <caption>Predicted difficulty by part</caption>
   <tbody>
     {#each outline.parts as { label, facts } (label)}<tr
-        ><th>{label}</th><td>{logit(facts.difficulty, style)}</td></tr
+        ><th>{label}</th><td
+          >{difficultyWord(facts.difficulty)}, {logit(facts.difficulty, style)}</td
+        ></tr
       >{/each}
   </tbody>
 </table>

@@ -9,7 +9,7 @@
   import type { Snippet } from 'svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { keepFocus } from '../focus';
-  import { difficultyWord, logit } from '../format';
+  import Difficulty from '../kit/Difficulty.svelte';
   import MathText from '../sheet/MathText.svelte';
   import type { ExamEditor } from './exam-editor.svelte';
   import SpaceFields from './SpaceFields.svelte';
@@ -149,9 +149,7 @@
         {/if}
         <SpaceFields {space} {label} onchange={changeSpace} />
       {/if}
-      <span class="difficulty" title="Predicted difficulty, an estimate"
-        >{difficultyWord(facts.difficulty)} {logit(facts.difficulty, style)}</span
-      >
+      <Difficulty value={facts.difficulty} {style} />
       {#if part.edited}<span class="edited">typed by hand</span>{/if}
     </div>
     {#if !isFrozen}

@@ -5,7 +5,7 @@
   import { dragHandle } from 'svelte-dnd-action';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { keepFocus } from '../focus';
-  import { difficultyWord, logit } from '../format';
+  import Difficulty from '../kit/Difficulty.svelte';
   import MathText from '../sheet/MathText.svelte';
   import FeatureChips from '../workshop/FeatureChips.svelte';
 
@@ -139,9 +139,7 @@
     <FeatureChips {skill} features={facts.features} controls={numbered.rung.controls} />
     {#if numbered.entry.edited}<span class="edited">typed by hand</span>{/if}
   </div>
-  <span class="difficulty figures" title="Predicted difficulty: {difficultyWord(facts.difficulty)}"
-    >{logit(facts.difficulty, style)}</span
-  >
+  <Difficulty value={facts.difficulty} {style} />
   <span class="marks">{isMarked(numbered.rung) ? `[${numbered.marks}]` : ''}</span>
   {#if !isFrozen}
     <span class="acts">
@@ -214,11 +212,6 @@
   .edited {
     font-size: var(--text-xs);
     color: var(--lamp);
-  }
-  .difficulty {
-    min-width: 2.4rem;
-    text-align: right;
-    font-size: var(--text-sm);
   }
   .marks {
     min-width: 1.6rem;

@@ -36,13 +36,7 @@
       />
     </TabItem>
     <TabItem title="Ramp">
-      <RampChart
-        items={editor.outline.items}
-        {style}
-        ramp={editor.paper.ramp}
-        {isFrozen}
-        onramp={(ramp) => editor.change((paper) => ({ ...paper, ramp }))}
-      />
+      <RampChart {editor} {style} {isFrozen} />
     </TabItem>
     <TabItem title="Errors it reveals">
       <Reveals outline={editor.outline} {skills} />

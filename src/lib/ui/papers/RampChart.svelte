@@ -1,24 +1,26 @@
 <script lang="ts">
   import type { HouseStyle } from '@zealous-quill/core/house-style';
-  import { logit } from '../format';
-  import Input from 'flowbite-svelte/Input.svelte';
-  import type { NumberedItem, Paper } from '@zealous-quill/core/papers';
+  import { wantedAlong } from '@zealous-quill/core/papers';
   import type { ApexOptions } from 'apexcharts';
+  import { difficultyWord, logit } from '../format';
   import ApexChart from '../kit/ApexChart.svelte';
+  import Button from '../kit/Button.svelte';
+  import Problem from '../kit/Problem.svelte';
+  import { difficultyAxis } from './difficulty-axis';
+  import type { PaperEditor } from './paper-editor.svelte';
 
   interface Props {
-    items: readonly NumberedItem[];
+    editor: PaperEditor;
     style: HouseStyle;
-    ramp: Paper['ramp'];
     isFrozen: boolean;
-    onramp: (ramp: Paper['ramp']) => void;
   }
 
-  let { items, style, ramp, isFrozen, onramp }: Props = $props();
+  let { editor, style, isFrozen }: Props = $props();
 
-  const wanted = $derived(
-    items.map((_, at) => ramp.from + ((ramp.to - ramp.from) * at) / Math.max(1, items.length - 1))
-  );
+  const items = $derived(editor.outline.items);
+  const ramp = $derived(editor.paper.ramp);
+  const wanted = $derived(wantedAlong(ramp, items.length));
+  const isBusy = $derived(editor.waiting > 0);
 
   const options = (colour: (name: string) => string): ApexOptions => ({
     chart: { type: 'line', height: 280 },
@@ -34,51 +36,54 @@
       title: { text: 'item' },
       tooltip: { enabled: false }
     },
-    yaxis: {
-      min: Math.floor(Math.min(-2, ramp.from, ramp.to)),
-      max: Math.ceil(Math.max(2, ramp.from, ramp.to)),
-      tickAmount: 4,
-      title: { text: 'difficulty, 0 for an average item' },
-      labels: { formatter: (value: number) => logit(value, style) }
-    },
+    ...difficultyAxis([...items.map(({ facts }) => facts.difficulty), ...wanted], colour),
+    tooltip: { y: { formatter: (value: number) => logit(value, style) } },
     legend: { position: 'top', horizontalAlign: 'left' }
   });
+
+  const ends = [
+    ['from', 'first'],
+    ['to', 'last']
+  ] as const;
 </script>
 
 <ApexChart {options} label="Predicted difficulty of each item against the wanted ramp" />
 <div class="wanted">
-  <label>
-    wanted at the first item
-    <Input
-      type="number"
-      step="0.5"
-      classes={{ input: 'w-20 py-0' }}
-      min="-8"
-      max="8"
-      value={ramp.from}
-      disabled={isFrozen}
-      onchange={(event) => onramp({ ...ramp, from: event.currentTarget.valueAsNumber || 0 })}
-    />
-  </label>
-  <label>
-    at the last
-    <Input
-      type="number"
-      step="0.5"
-      classes={{ input: 'w-20 py-0' }}
-      min="-8"
-      max="8"
-      value={ramp.to}
-      disabled={isFrozen}
-      onchange={(event) => onramp({ ...ramp, to: event.currentTarget.valueAsNumber || 0 })}
-    />
-  </label>
+  {#each ends as [end, place] (end)}
+    <label>
+      <span>Wanted of the {place} item: <strong>{difficultyWord(ramp[end])}</strong></span>
+      <input
+        type="range"
+        min="-4"
+        max="4"
+        step="0.5"
+        value={ramp[end]}
+        disabled={isFrozen}
+        title={logit(ramp[end], style)}
+        aria-valuetext="{difficultyWord(ramp[end])}, {logit(ramp[end], style)}"
+        onchange={(event) => {
+          const value = event.currentTarget.valueAsNumber;
+          editor.change((paper) => ({ ...paper, ramp: { ...paper.ramp, [end]: value } }));
+        }}
+      />
+    </label>
+  {/each}
+  {#if !isFrozen}
+    <Button disabled={isBusy} onclick={() => void editor.fit()}>Fit the items to this</Button>
+    <p class="faint small">
+      Each rung keeps its controls and what is kept of it; its other items are put in order or drawn
+      anew. Undo takes it back.
+    </p>
+  {/if}
+  {#if editor.fitProblem}<Problem isUrgent>{editor.fitProblem}</Problem>{/if}
 </div>
 <table class="visually-hidden">
   <caption>Predicted difficulty by item</caption>
   <tbody>
     {#each items as { number, facts } (number)}<tr
-        ><th>{number}</th><td>{logit(facts.difficulty, style)}</td></tr
+        ><th>{number}</th><td
+          >{difficultyWord(facts.difficulty)}, {logit(facts.difficulty, style)}</td
+        ></tr
       >{/each}
   </tbody>
 </table>
@@ -87,7 +92,15 @@
   .wanted {
     display: flex;
     flex-wrap: wrap;
-    gap: var(--space-2) var(--space-4);
-    font-size: var(--text-sm);
+    gap: var(--space-2) var(--space-5);
+    align-items: center;
+  }
+  label {
+    display: flex;
+    flex-direction: column;
+  }
+  input {
+    width: 11rem;
+    accent-color: var(--accent);
   }
 </style>

@@ -3,6 +3,7 @@ import {
   outlineFrom,
   type Drawn,
   type Facts,
+  type Fitted,
   type ItemFacts,
   type Paper,
   type PatternIds,
@@ -18,6 +19,7 @@ export interface Drawer {
   redraw(paper: Paper, rung: string, turn: number): Promise<Drawn>;
   replace(paper: Paper, rung: string, item: string, turn: number): Promise<Drawn>;
   add(paper: Paper, plan: Pick<Rung, 'kind' | 'skill'>, turn: number): Promise<Drawn>;
+  fit(paper: Paper, turn: number): Promise<Fitted>;
   facts(paper: Paper, known: readonly string[]): Promise<Facts>;
 }
 
@@ -31,6 +33,8 @@ export class PaperEditor {
   facts = $state.raw<Facts>({});
   /** What could not be drawn, by rung. */
   drawProblems = $state<Record<string, string>>({});
+  /** Why the items could not be fitted to the ramp. */
+  fitProblem = $state('');
   /** The rung that was changed last, which the preview follows. */
   edited = $state<string | null>(null);
   /** Drawings that are under way or wait. */
@@ -103,6 +107,22 @@ export class PaperEditor {
       this.facts = { ...this.facts, ...drawn.facts };
       this.edited = drawn.rung.id;
       this.change((paper) => ({ ...paper, rungs: [...paper.rungs, drawn.rung] }));
+    });
+  }
+
+  /** Gives all places items that are as difficult as the ramp wants them; again, if the paper was changed meanwhile. */
+  fit(): Promise<void> {
+    return this.inTurn(async () => {
+      for (;;) {
+        const paper = this.paper;
+        const fitted = await this.drawer().fit(paper, this.turn++);
+        if (this.paper !== paper) continue;
+        this.fitProblem = fitted ? '' : TOO_HARD;
+        if (!fitted) return;
+        this.facts = { ...this.facts, ...fitted.facts };
+        this.change((now) => ({ ...now, rungs: [...fitted.rungs] }));
+        return;
+      }
     });
   }
 

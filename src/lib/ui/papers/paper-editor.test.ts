@@ -5,6 +5,7 @@ import {
   addRung,
   factsIn,
   factsOf,
+  fitToRamp,
   redrawRung,
   replaceItem,
   startLadder,
@@ -29,6 +30,7 @@ function slowDrawer() {
     replace: (paper, rung, item, turn) =>
       later<Drawn>(() => withFacts(() => replaceItem(paper, rung, item, turn))),
     add: (paper, plan, turn) => later<Drawn>(() => withFacts(() => addRung(paper, plan, turn))),
+    fit: (paper, turn) => later(() => fitToRamp(paper, turn)),
     facts: (paper) => later(() => factsIn(paper))
   };
   /** Lets all that was asked for be drawn. */
@@ -159,4 +161,21 @@ test('an item stays within its skill', () => {
   editor.moveItem(first!.id, item, 1);
   assert.deepEqual(editor.paper.rungs[2]!.items[0]!.id, item);
   assert.equal(editor.paper.rungs[2]!.items.length, last!.items.length + 1);
+});
+
+test('fitting to the ramp changes the items in one step, and starts again where the paper was changed meanwhile', async () => {
+  const { editor, goOn, paper } = open();
+  const wanted = { from: 2, to: -2 };
+  editor.change((old) => ({ ...old, ramp: wanted }));
+  const fitting = editor.fit();
+  await settled();
+  editor.change((old) => ({ ...old, title: 'Lantern counts, falling' }));
+  await goOn();
+  await fitting;
+  assert.equal(editor.paper.title, 'Lantern counts, falling');
+  assert.notDeepEqual(ids(editor.paper), ids(paper));
+  assert.equal(editor.outline.items.length, ids(editor.paper).length, 'all facts are known');
+  editor.draft.undo();
+  assert.deepEqual(ids(editor.paper), ids(paper));
+  assert.equal(editor.paper.title, 'Lantern counts, falling');
 });

@@ -1,10 +1,11 @@
 <script lang="ts">
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import type { Bounds } from '@zealous-quill/core/exams';
+  import Difficulty from '$lib/ui/kit/Difficulty.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import MathText from '$lib/ui/sheet/MathText.svelte';
-  import { duration, logit, plural } from '../format';
+  import { duration, plural } from '../format';
   import Bands from './Bands.svelte';
   import { offered, type Trial } from './trial.svelte';
 
@@ -21,7 +22,7 @@
     { title: 'No.', isNumber: true },
     { title: 'Item' },
     { title: 'Marks', isNumber: true },
-    { title: 'Difficulty', isNumber: true },
+    { title: 'Difficulty' },
     { title: 'Time', isNumber: true }
   ];
 </script>
@@ -32,8 +33,8 @@
   {:else if trial.ok}
     {@const { totals, parts } = trial}
     <p class="totals" role="status">
-      <strong>{plural(totals.marks, 'mark')}</strong> · about {Math.ceil(totals.minutes)} minutes · mean
-      difficulty {logit(totals.mean, style)}
+      <strong>{plural(totals.marks, 'mark')}</strong> · about {Math.ceil(totals.minutes)} minutes · on
+      average <Difficulty value={totals.mean} {style} />
     </p>
     <Bands {totals} />
     <p class="faint small">Difficulty and time are estimates.</p>
@@ -46,7 +47,7 @@
             <span class="faint small">{part.title}</span>
           </td>
           <td class="number">{part.marks}</td>
-          <td class="number">{logit(part.difficulty / 100, style)}</td>
+          <td><Difficulty value={part.difficulty / 100} {style} /></td>
           <td class="number">{duration(part.seconds)}</td>
         </tr>
       {/each}

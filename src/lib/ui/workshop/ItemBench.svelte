@@ -4,7 +4,8 @@
   import { isInHead, isOfShortItems, type ItemView, type Sum } from '@zealous-quill/core/skill';
   import { type SkillDescription, type Way } from '@zealous-quill/core/catalogue';
   import Meaning from '$lib/ui/kit/Meaning.svelte';
-  import { difficultyWord, duration, logit } from '../format';
+  import Difficulty from '../kit/Difficulty.svelte';
+  import { duration } from '../format';
   import MathText from '../sheet/MathText.svelte';
   import FeatureChips from './FeatureChips.svelte';
   import Ways from './Ways.svelte';
@@ -35,8 +36,7 @@
     <div>
       <dt>Difficulty</dt>
       <dd class="figures">
-        {logit(view.item.difficulty, style)}
-        <span class="word">{difficultyWord(view.item.difficulty)}</span>
+        <Difficulty value={view.item.difficulty} {style} />
       </dd>
     </div>
     <div>
@@ -54,9 +54,10 @@
         ? 'Starting estimates: what they say'
         : 'Estimated from marked scripts: what they say'}
     >
-      A pupil for whom half of all average items come right gets this one right as often if its
-      difficulty is 0, rather more often at −1 (three in four), rather less at +1 (one in four). The
-      unit is the logit. Time is for a pupil who knows the method.
+      Press the word to see its number. A pupil for whom half of all average items come right gets
+      this one right as often if its difficulty is 0, rather more often at −1 (three in four),
+      rather less at +1 (one in four). The unit is the logit. Time is for a pupil who knows the
+      method.
     </Meaning>
   </div>
 
@@ -103,11 +104,6 @@
   }
   dd {
     font-size: var(--text-lg);
-  }
-  .word {
-    font-family: var(--font-sans);
-    font-size: var(--text-sm);
-    color: var(--faint);
   }
   .meaning {
     margin: calc(-1 * var(--space-2)) 0 var(--space-2);

@@ -37,6 +37,7 @@
       redraw: bench!.redraw,
       replace: bench!.replace,
       facts: bench!.facts,
+      fit: bench!.fit,
       add: (on: Paper, plan: Pick<Rung, 'kind' | 'skill'>, turn: number) =>
         bench!.add(on, plan, turn, style)
     });
