@@ -4,6 +4,7 @@ const MINUTE = 60_000;
 
 export default defineConfig({
   testDir: 'e2e',
+  globalSetup: './e2e/demo-department.ts',
   // Limits of minutes: a slow machine is slow, and no test is about that.
   timeout: 30 * MINUTE,
   expect: { timeout: 3 * MINUTE },

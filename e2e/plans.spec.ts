@@ -96,3 +96,42 @@ test('a plan has sections, an error to show, a row of two skills and questions o
   await page.getByRole('tab', { name: 'Plan' }).click();
   await expect(page.getByText('Every line of the plan is met.')).toBeVisible();
 });
+
+test('a row says what it asks, opens to be changed, and takes controls one by one', async ({
+  page
+}) => {
+  await server.visit(page, '/papers/plans');
+  await page.getByRole('button', { name: 'New plan' }).click();
+  const row = page.getByRole('list', { name: 'Rows of the plan' }).getByRole('listitem').first();
+  await expect(row.locator('strong').filter({ hasText: '1 to 20 parts of' })).toBeVisible();
+  await row.getByRole('button', { name: /^change/ }).click();
+  await row.getByLabel('Most parts').fill('4');
+  await row.getByLabel(/^Difficulty of/).selectOption('easy or middling');
+  await row.getByLabel(/^Items of/).selectOption('other controls …');
+  const digits = row.getByRole('group', { name: /^Digits/ });
+  await digits.getByRole('button', { name: '4', exact: true }).click();
+  await row.getByRole('button', { name: /^close/ }).click();
+  await expect(row.locator('strong').filter({ hasText: '1 to 4 parts of' })).toBeVisible();
+  await expect(row.getByText('easy or middling')).toBeVisible();
+  await expect(row.getByText(/digits (3 to )?4/)).toBeVisible();
+  await expect(page.getByText('● Saved')).toBeVisible();
+});
+
+test('a practice is fitted to the ramp that is wanted, and undo takes it back', async ({
+  page
+}) => {
+  await server.visit(page, '/papers');
+  await page.getByRole('link', { name: 'Bakery orders: three numbers and more' }).first().click();
+  await page.waitForURL(/papers\/\d+$/);
+  await page.getByRole('tab', { name: 'Ramp' }).click();
+  const lines = () => page.locator('[data-item] .sum').allInnerTexts();
+  const before = await lines();
+  await page.getByLabel(/^Wanted of the last item/).fill('4');
+  await page.getByRole('button', { name: 'Fit the items to this' }).click();
+  await expect.poll(lines).not.toEqual(before);
+  await expect(page.getByText('● Saved')).toBeVisible();
+  const meant = page.getByRole('table', { name: 'Predicted difficulty by item' }).getByRole('row');
+  await expect(meant).toHaveCount(before.length);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(lines).toEqual(before);
+});

@@ -88,7 +88,12 @@ test('what is typed into a plan is saved without leaving the field', async ({ pa
     .click();
   await page.waitForURL(/plans\/\d+/);
   await whenLive(page);
-  expect(await typeInAll(page)).toBeGreaterThan(5);
+  const open = async () => {
+    await page.getByRole('button', { name: 'change the difficulty' }).click();
+    await page.getByRole('button', { name: /^change .* of column addition/ }).click();
+    await expect(page.getByLabel('Least parts')).toBeVisible();
+  };
+  expect(await typeInAll(page, { open })).toBeGreaterThan(8);
 });
 
 test('what is typed into the house style is saved without leaving the field', async ({ page }) => {

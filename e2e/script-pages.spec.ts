@@ -24,7 +24,7 @@ test('a page of a script is uploaded and shown: a PDF drawn, a picture as it is,
   await page.waitForURL(/\/marking\//);
   await page.waitForLoadState('networkidle');
   await whenLive(page);
-  const file = page.getByLabel('Add a page of this script');
+  const file = page.getByLabel('Add pages of this script');
   await file.setInputFiles({
     name: 'page.pdf',
     mimeType: 'application/pdf',
@@ -40,6 +40,23 @@ test('a page of a script is uploaded and shown: a PDF drawn, a picture as it is,
   });
   await page.getByRole('button', { name: 'page 2' }).click();
   await expect(page.getByRole('img', { name: 'Page 2 of the script' })).toBeVisible();
+
+  // Files can be dropped as well, several at once.
+  const png = (await page.screenshot()).toString('base64');
+  const dropped = await page.evaluateHandle((bytes) => {
+    const data = new DataTransfer();
+    for (const name of ['third.png', 'fourth.png']) {
+      const own = Uint8Array.from(atob(bytes), (one) => one.charCodeAt(0));
+      data.items.add(new File([own], name, { type: 'image/png' }));
+    }
+    return data;
+  }, png);
+  await page
+    .locator('label')
+    .filter({ hasText: 'Add pages of this script' })
+    .dispatchEvent('drop', { dataTransfer: dropped });
+  await page.getByRole('button', { name: 'page 4' }).click();
+  await expect(page.getByRole('img', { name: 'Page 4 of the script' })).toBeVisible();
 
   // A page belongs to its own sitting, and is shown under no other.
   const address = new URL(page.url()).pathname;

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { OwnServer } from '../scripts/test/own-server';
@@ -40,8 +40,12 @@ export class TestServer {
 
   /** Starts on the department that the demo shows. */
   async startDemo(): Promise<void> {
-    const env = { ...process.env, DATABASE: this.database };
-    execFileSync('node_modules/.bin/tsx', ['scripts/seed-demo.ts'], { env });
+    const filled = process.env['DEMO_DATABASE'];
+    if (filled) copyFileSync(filled, this.database);
+    else {
+      const env = { ...process.env, DATABASE: this.database };
+      execFileSync('node_modules/.bin/tsx', ['scripts/seed-demo.ts'], { env });
+    }
     await this.start();
   }
 

@@ -3,6 +3,7 @@
   import type { HouseStyle } from '@zealous-quill/core/house-style';
   import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
   import Button from '$lib/ui/kit/Button.svelte';
+  import FilePick from '$lib/ui/kit/FilePick.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { untrack } from 'svelte';
   import { askServer } from '../ask-server';
@@ -80,18 +81,14 @@
     <TypedText text="$3/4 + x^2$" {style} />
   </p>
   <p class="wide shown"><TypedText text={own.text} {style} /></p>
-  <label class="wide">
-    Picture, PNG or SVG
-    <input
-      type="file"
+  <div class="wide">
+    <FilePick
+      label="Picture, PNG or SVG"
       accept="image/png,image/svg+xml"
       disabled={isSending}
-      onchange={(event) => {
-        event.stopPropagation();
-        void addPicture(event.currentTarget.files?.[0]);
-      }}
+      onfiles={([file]) => void addPicture(file)}
     />
-  </label>
+  </div>
   {#if own.picture}
     <img src="/papers/pictures/{own.picture.name}" alt={own.picture.alt} />
     <label class="wide">

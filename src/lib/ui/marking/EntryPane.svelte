@@ -121,7 +121,9 @@
 {:else}
   <p class="faint hint">
     <kbd>=</kbd> as the key · {desk.place.item.options ? 'a letter' : 'type the answer'},
-    <kbd>Enter</kbd> · not attempted <kbd>#</kbd>
+    <kbd>Enter</kbd>
+    {#if !desk.isAnswerOnly}· without squares <kbd>Shift+Enter</kbd>{/if} · not attempted
+    <kbd>#</kbd>
     {#if !desk.isAnswerOnly}· squares <kbd>↓</kbd>{/if}
     {#if own}· marks by hand <kbd>Alt+M</kbd>{/if}
   </p>

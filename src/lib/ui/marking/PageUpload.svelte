@@ -1,27 +1,28 @@
 <script lang="ts">
-  import Fileupload from 'flowbite-svelte/Fileupload.svelte';
-  import Label from 'flowbite-svelte/Label.svelte';
+  import FilePick from '$lib/ui/kit/FilePick.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import type { ScriptPages } from './script-pages.svelte';
 
-  /** Adds a picture or a PDF of a page to a script. */
+  /** Adds pictures or PDFs of pages to a script. */
   let { pages, scriptId }: { pages: ScriptPages; scriptId: number } = $props();
 </script>
 
 <div class="upload">
-  <Label for="script-page">Add a page of this script</Label>
-  <Fileupload
-    id="script-page"
+  <FilePick
+    label="Add pages of this script"
     accept="image/png,image/jpeg,application/pdf"
-    disabled={pages.isBusy}
-    aria-describedby="page-problem"
-    onchange={async (event: Event) => {
-      const input = event.currentTarget as HTMLInputElement;
-      const [file] = input.files ?? [];
-      if (file) await pages.add(scriptId, file);
-      input.value = '';
-    }}
+    isSeveral
+    disabled={pages.isBusy || pages.sending !== null}
+    describedBy="page-problem"
+    onfiles={(files) => void pages.add(scriptId, files)}
   />
+  {#if pages.sending}
+    {@const { at, of, name } = pages.sending}
+    <p role="status">
+      <progress value={at - 1} max={of} aria-label="Pages that are there"></progress>
+      Page {at} of {of}: {name}
+    </p>
+  {/if}
   <Problem id="page-problem">{pages.problem ?? ''}</Problem>
 </div>
 

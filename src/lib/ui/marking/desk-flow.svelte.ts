@@ -1,7 +1,7 @@
 import { ANSWER } from '@zealous-quill/core/working';
 import type { MarkingDesk } from './desk.svelte';
 import type { ChangedAt } from './desk-options';
-import { HeldKeys, type HeldKey } from './held-keys';
+import { ALONE, HeldKeys, withoutModifiers, type HeldKey } from './held-keys';
 import type { SheafWord } from './sheaf-words';
 
 /** What the desk looks like, as far as going on needs it. */
@@ -40,14 +40,17 @@ export class DeskFlow {
     return this.held.take(key);
   }
 
-  /** Enter: a right answer closes the response, a wrong one opens its squares. */
-  async finish(): Promise<void> {
+  /**
+   * Enter: a right answer closes the response, a wrong one opens its squares. With Shift it stands alone: no working is
+   * entered beside a wrong one either.
+   */
+  async finish({ isAlone = false } = {}): Promise<void> {
     const { view } = this;
     const before = view.desk.at;
     // What is asked for beside the answer is typed next; Enter there says that nothing stands.
     const beside = view.desk.apartLeft;
     if (beside && view.focusBeside(beside.id)) return;
-    if (view.desk.answered()) {
+    if (view.desk.answered({ isAlone })) {
       await this.goOn(before);
       return;
     }
@@ -108,8 +111,9 @@ export class DeskFlow {
   private async type(key: string): Promise<void> {
     const { desk } = this.view;
     // It has closed a pile in its turn: those after it wait for the next.
-    if (this.take({ key, ctrlKey: false, metaKey: false, altKey: false })) return;
+    if (this.take({ key, ...withoutModifiers })) return;
     if (key === 'Enter') await this.finish();
+    else if (key === ALONE) await this.finish({ isAlone: true });
     else if (key === '=') await this.close('key');
     else if (key === '#') await this.close('blank');
     else {

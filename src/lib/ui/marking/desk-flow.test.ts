@@ -7,6 +7,7 @@ import '@zealous-quill/core/catalogue/all';
 import { Clock, Store, Tab } from '../draft.test-helper';
 import { MarkingDesk } from './desk.svelte';
 import type { ChangedAt } from './desk-options';
+import { withoutModifiers } from './held-keys';
 import { DeskFlow } from './desk-flow.svelte';
 import { keyOf, type Place } from './pile';
 
@@ -79,8 +80,6 @@ function marking({ isSlow = false } = {}) {
   return { view, flow, answers, arrive: () => arrive() };
 }
 
-const plain = { ctrlKey: false, metaKey: false, altKey: false };
-
 for (const as of ['key', 'blank', 'Enter'] as const) {
   test(`the last question of a script leads to the next script that was written: ${as}`, async () => {
     const { view, flow } = marking();
@@ -103,6 +102,24 @@ for (const as of ['key', 'blank', 'Enter'] as const) {
   });
 }
 
+test('a wrong answer opens its squares, or stands alone with Shift; right ones and none are as without it', async () => {
+  for (const [answer, isAlone, at] of [
+    ['1', false, 0],
+    ['1', true, 1],
+    ['', true, 0],
+    ['right', true, 1]
+  ] as const) {
+    const { view, flow, answers } = marking();
+    const right = view.desk.place.item.item.answer;
+    if (answer) view.desk.writeAnswer(answer === 'right' ? right : answer);
+    await flow.finish({ isAlone });
+    assert.equal(view.desk.at, at, `${answer} ${isAlone}`);
+    await view.desk.settle();
+    if (at === 1 && answer === '1') assert.equal(answers(0)[0], '1');
+    assert.equal(flow.isMissing, answer === '');
+  }
+});
+
 test('what was left out of a script is said when the next one comes', async () => {
   const { view, flow } = marking();
   view.desk.next();
@@ -116,14 +133,14 @@ test('keys that are pressed before the next script is there are typed into it, n
   const closing = flow.close('key');
   await new Promise((resolve) => setTimeout(resolve, 5));
   for (const key of ['8', '6', 'Backspace', '5', 'Enter', '=']) {
-    assert.ok(flow.take({ key, ...plain }), key);
+    assert.ok(flow.take({ key, ...withoutModifiers }), key);
   }
   arrive();
   await closing;
   await view.desk.settle();
   assert.deepEqual(answers(0), ['85', '125']);
   assert.deepEqual(answers(2), ['85', '125']);
-  assert.equal(flow.take({ key: '1', ...plain }), false);
+  assert.equal(flow.take({ key: '1', ...withoutModifiers }), false);
 });
 
 test('undoing reaches back over scripts', async () => {

@@ -204,15 +204,15 @@ export class MarkingDesk {
   }
 
   /**
-   * A typed answer: a right one closes the item, a wrong one opens the squares; nothing typed decides
-   * nothing. True if it was closed.
+   * A typed answer: a right one closes the item, a wrong one opens the squares unless it stands alone; nothing
+   * typed decides nothing. True if it was closed.
    */
-  answered(): boolean {
+  answered({ isAlone = false } = {}): boolean {
     const answer = this.state.working[ANSWER] ?? '';
     if (this.isUntouched) return false;
     const hasSteps = this.state.attempt !== 'another-method';
     const isClosed = this.isAnswerOnly || this.marked.answer.verdict === 'correct';
-    if (!this.isBare || !hasSteps || isClosed || this.isOpened) {
+    if (!this.isBare || !hasSteps || isClosed || this.isOpened || isAlone) {
       if (this.needsLook && !this.isStopped) {
         this.stoppedAt = this.state;
         return false;

@@ -1,8 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { HeldKeys } from './held-keys';
-
-const plain = { ctrlKey: false, metaKey: false, altKey: false };
+import { ALONE, HeldKeys, withoutModifiers as plain } from './held-keys';
 
 test('keys are held from when it is said until they are released, in their order', () => {
   const keys = new HeldKeys();
@@ -23,4 +21,12 @@ test('a key that types nothing, or with a modifier, is taken and let go', () => 
   assert.ok(keys.take({ key: 'z', ...plain, ctrlKey: true }), 'taken');
   assert.ok(keys.take({ key: 'ArrowLeft', ...plain }), 'taken');
   assert.deepEqual(keys.release(), []);
+});
+
+test('Enter with Shift is held as what it is', () => {
+  const keys = new HeldKeys();
+  keys.hold();
+  keys.take({ key: 'Enter', ...plain, shiftKey: true });
+  keys.take({ key: 'A', ...plain, shiftKey: true });
+  assert.deepEqual(keys.release(), [ALONE, 'A']);
 });

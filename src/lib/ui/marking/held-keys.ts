@@ -1,5 +1,10 @@
 /** A key that was pressed, as far as it matters while there is nothing to type into. */
-export type HeldKey = Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey'>;
+export type HeldKey = Pick<KeyboardEvent, 'key' | 'ctrlKey' | 'metaKey' | 'altKey' | 'shiftKey'>;
+
+/** What is held of Enter that is pressed with Shift. */
+export const ALONE = 'Shift+Enter';
+
+export const withoutModifiers = { ctrlKey: false, metaKey: false, altKey: false, shiftKey: false };
 
 /**
  * Keys that are pressed while the next pile is on its way: they are held, and typed into what comes. Else they would be
@@ -14,10 +19,12 @@ export class HeldKeys {
   }
 
   /** Takes a key if keys are held; a key with a modifier is let go. */
-  take({ key, ctrlKey, metaKey, altKey }: HeldKey): boolean {
+  take({ key, ctrlKey, metaKey, altKey, shiftKey }: HeldKey): boolean {
     if (!this.held) return false;
-    const isText = key.length === 1 || key === 'Enter' || key === 'Backspace';
-    if (isText && !ctrlKey && !metaKey && !altKey) this.held.push(key);
+    const isText = key.length === 1 || ['Enter', ALONE, 'Backspace'].includes(key);
+    if (isText && !ctrlKey && !metaKey && !altKey) {
+      this.held.push(key === 'Enter' && shiftKey ? ALONE : key);
+    }
     return true;
   }
 

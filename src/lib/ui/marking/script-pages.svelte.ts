@@ -17,6 +17,8 @@ const LARGEST = 10 * 1024 * 1024;
 export class ScriptPages {
   problem = $state<string | null>(null);
   isBusy = $state(false);
+  /** Which file of how many is on its way. */
+  sending = $state.raw<{ at: number; of: number; name: string } | null>(null);
   private pages = $state.raw<Readonly<Record<number, readonly Page[]>>>({});
   private hidden = $state.raw<readonly number[]>([]);
   /** Where items were found, by their numbers: scripts of one paper are alike. */
@@ -53,13 +55,26 @@ export class ScriptPages {
     return (known.length > 0 && this.spots.get(Math.max(...known))) || { page: 0, top: 0 };
   }
 
-  async add(scriptId: number, file: File): Promise<void> {
+  /** Adds files one after the other. One that is refused is named with the reason; those after it are still sent. */
+  async add(scriptId: number, files: readonly File[]): Promise<void> {
+    const refused: string[] = [];
+    this.problem = null;
+    for (const [at, file] of files.entries()) {
+      this.sending = { at: at + 1, of: files.length, name: file.name };
+      const problem = await this.addOne(scriptId, file);
+      if (problem !== null) refused.push(files.length > 1 ? `${file.name}: ${problem}` : problem);
+    }
+    this.sending = null;
+    this.problem = refused.length > 0 ? refused.join(' ') : null;
+  }
+
+  private async addOne(scriptId: number, file: File): Promise<string | null> {
     if (file.size > LARGEST) {
       const size = Math.ceil(file.size / 1024 / 1024);
-      this.problem = `This file has ${size} MB; a page may have up to 10 MB.`;
-      return;
+      return `This file has ${size} MB; a page may have up to 10 MB.`;
     }
     await this.ask(scriptId, `?script=${scriptId}`, { bytes: file });
+    return this.problem;
   }
 
   turn(scriptId: number, { id, turn }: Page): Promise<void> {

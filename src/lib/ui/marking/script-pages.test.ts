@@ -28,7 +28,7 @@ test('each act asks the server, and what it says of the script is what there is'
   await pages.turn(7, page(2, 270));
   await pages.move(7, page(2), 0);
   await pages.remove(7, page(1));
-  await pages.add(7, new File(['lantern'], 'page.png'));
+  await pages.add(7, [new File(['lantern'], 'page.png')]);
   assert.deepEqual(asked, [
     ['/marking/4/pages/2', 'POST', { turn: 0 }],
     ['/marking/4/pages/2', 'POST', { position: 0 }],
@@ -59,11 +59,29 @@ test('a page about to be removed is not there, and comes back', () => {
 test('what is refused changes nothing and says why; a file that is too large is not sent', async () => {
   const error = { code: 'unsupported-type', message: 'A page is a PNG.', details: {} };
   const { pages, asked, end } = pagesOf(() => Response.json({ error }, { status: 415 }));
-  await pages.add(7, new File(['x'], 'page.txt'));
+  await pages.add(7, [new File(['x'], 'page.txt')]);
   assert.deepEqual([pages.problem, pages.of(7).length], ['A page is a PNG.', 2]);
-  await pages.add(7, new File([new Uint8Array(10 * 1024 * 1024 + 1)], 'page.png'));
+  await pages.add(7, [new File([new Uint8Array(10 * 1024 * 1024 + 1)], 'page.png')]);
   assert.equal(pages.problem, 'This file has 11 MB; a page may have up to 10 MB.');
   assert.equal(asked.length, 1);
+  end();
+});
+
+test('several files go one after the other; one that is refused is named, and the others are there', async () => {
+  const sent: string[] = [];
+  const { pages, asked, end } = pagesOf(() => {
+    sent.push(`${pages.sending?.at} of ${pages.sending?.of}: ${pages.sending?.name}`);
+    const error = { code: 'unsupported-type', message: 'A page is a PNG.', details: {} };
+    return sent.length === 2
+      ? Response.json({ error }, { status: 415 })
+      : Response.json({ pages: [page(sent.length)] });
+  });
+  const files = ['1.png', '2.txt', '3.png'].map((name) => new File(['x'], name));
+  await pages.add(7, files);
+  assert.deepEqual(sent, ['1 of 3: 1.png', '2 of 3: 2.txt', '3 of 3: 3.png']);
+  assert.equal(asked.length, 3);
+  assert.deepEqual(pages.of(7), [page(3)]);
+  assert.deepEqual([pages.problem, pages.sending], ['2.txt: A page is a PNG.', null]);
   end();
 });
 

@@ -34,6 +34,7 @@
         ['=', 'as the key, and on to the next'],
         ['#', 'not attempted, and on to the next'],
         ['digits Enter', 'type the answer; a wrong one opens the squares'],
+        ['Shift Enter', 'the answer alone: no squares, on to the next'],
         ['← →', 'from square to square'],
         ['↑ ↓', 'to the carry and back'],
         ['Enter', 'done, on to the next'],

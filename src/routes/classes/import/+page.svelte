@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Fileupload from 'flowbite-svelte/Fileupload.svelte';
+  import FilePick from '$lib/ui/kit/FilePick.svelte';
   import Input from 'flowbite-svelte/Input.svelte';
   import Textarea from 'flowbite-svelte/Textarea.svelte';
   import Select from 'flowbite-svelte/Select.svelte';
@@ -15,6 +15,11 @@
   let source: HTMLFormElement;
   /** The coding that was chosen for the file; empty for the one that is found. */
   let coding = $state('');
+  let files = $state<FileList>();
+  // Another file is read anew.
+  $effect(() => {
+    if (files) coding = '';
+  });
   let pasted = $state(untrack(() => (form && !('coding' in form && form.coding) ? form.csv : '')));
 
   /** The file stays chosen, so that it can be read otherwise. */
@@ -88,14 +93,12 @@
       />
     </label>
   </div>
-  <label>
-    File
-    <Fileupload
-      name="file"
-      accept=".csv,.txt,.tsv,text/csv,text/plain"
-      onchange={() => (coding = '')}
-    />
-  </label>
+  <FilePick
+    label="File of a class list"
+    name="file"
+    accept=".csv,.txt,.tsv,text/csv,text/plain"
+    bind:files
+  />
   {#if form && 'coding' in form && form.coding}
     <label>
       The file is read as

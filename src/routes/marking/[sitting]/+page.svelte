@@ -15,7 +15,6 @@
   import PileStrip from '$lib/ui/marking/PileStrip.svelte';
   import { ScriptActs } from '$lib/ui/marking/script-acts.svelte';
   import { saveResponse } from '$lib/ui/marking/save-response';
-  import ScriptPicture from '$lib/ui/marking/ScriptPicture.svelte';
   import { sheafWords } from '$lib/ui/marking/sheaf-words';
   import { firstSquare } from '$lib/ui/marking/squares';
   import Verdicts from '$lib/ui/marking/Verdicts.svelte';
@@ -165,7 +164,8 @@
     else if (event.altKey && event.key.toLowerCase() === 'o') desk.attempt('another-method');
     else if (event.key === 'PageDown') desk.next();
     else if (event.key === 'PageUp') desk.previous();
-    else if (event.key === 'Enter' && target.matches('[data-digits], .reason')) void flow.finish();
+    else if (event.key === 'Enter' && target.matches('[data-digits], .reason'))
+      void flow.finish({ isAlone: event.shiftKey });
     else if (event.key === '=' && target.matches('[data-digits]')) void flow.close('key');
     else if (event.key === '#' && target.matches('[data-digits]')) void flow.close('blank');
     else if (event.key === 'Escape' && target.matches('input')) focusAnswer();
@@ -224,15 +224,17 @@
 
   <div class="desk">
     <section class="leaf" aria-label="Script">
-      <ScriptPicture
-        place={desk.place}
-        working={data.written[keyOf(desk.place)]}
-        graph={desk.worked.graph}
-        style={data.style}
-        {pages}
-        sittingId={data.sitting.id}
-        onremove={(page) => acts.removePage(pages, desk.place.script.id, page)}
-      />
+      {#await import('$lib/ui/marking/ScriptPicture.svelte') then { default: ScriptPicture }}
+        <ScriptPicture
+          place={desk.place}
+          working={data.written[keyOf(desk.place)]}
+          graph={desk.worked.graph}
+          style={data.style}
+          {pages}
+          sittingId={data.sitting.id}
+          onremove={(page) => acts.removePage(pages, desk.place.script.id, page)}
+        />
+      {/await}
     </section>
     <section aria-label="Entry">
       <EntryPane

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { enhance } from '$app/forms';
-  import Fileupload from 'flowbite-svelte/Fileupload.svelte';
+  import FilePick from '$lib/ui/kit/FilePick.svelte';
   import Input from 'flowbite-svelte/Input.svelte';
   import Select from 'flowbite-svelte/Select.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -152,10 +152,7 @@
   }}
 >
   <input type="hidden" name="file" value={received} />
-  <label>
-    File of a backup
-    <Fileupload accept=".gz" bind:files />
-  </label>
+  <FilePick label="File of a backup" accept=".gz" bind:files />
   <Button type="submit" disabled={doing !== '' || sender.share !== null}>Restore this file</Button>
   {#if sender.share !== null}
     <span role="status" class="sending">
