@@ -28,9 +28,9 @@ export const actions: Actions = {
     const form = await request.formData();
     const id = idOf(form.get('sitting')) ?? 0;
     const sitting = readSitting(db(), id);
-    if (!sitting) return fail(404, { problem: 'This sitting is not there any more.' });
+    if (!sitting) return fail(404, { at: id, problem: 'This sitting is not there any more.' });
     if (sitting.marked > 0 && form.get('marks') !== 'go') {
-      return fail(409, { problem: 'Some of it has been marked since; look again.' });
+      return fail(409, { at: id, problem: 'Some of it has been marked since; look again.' });
     }
     return { removed: removeSitting(db(), id) };
   }

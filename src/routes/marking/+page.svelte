@@ -26,9 +26,11 @@
 <svelte:head><title>Marking · Zealous Quill</title></svelte:head>
 
 <h1>Marking</h1>
-{#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
 <RemovedNotice removed={form?.removed} />
-{#snippet acts(sitting: WaitingSitting)}<SittingActs {sitting} />{/snippet}
+{#snippet acts(sitting: WaitingSitting)}
+  <SittingActs {sitting} />
+  {#if form?.problem && form.at === sitting.id}<Problem isUrgent>{form.problem}</Problem>{/if}
+{/snippet}
 {#if data.sittings.total > 0 || isAsked}
   <ListSearch
     label="Words of a class or title"

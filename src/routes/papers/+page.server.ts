@@ -49,15 +49,19 @@ export const actions: Actions = {
   },
   copy: async ({ request }) => {
     const form = await request.formData();
-    const copy = copyPaper(db(), idOf(form.get('id')) ?? 0);
-    if (copy === undefined) return fail(404, { problem: 'This paper is not there any more.' });
+    const at = idOf(form.get('id')) ?? 0;
+    const copy = copyPaper(db(), at);
+    if (copy === undefined) {
+      return fail(404, { at, problem: 'This paper is not there any more.' });
+    }
     redirect(303, `/papers/${copy}`);
   },
   /** `marks` says that sittings and marks may go as well; the page asks for that first. */
   remove: async ({ request }) => {
     const form = await request.formData();
-    const removed = removePaper(db(), idOf(form.get('id')) ?? 0, form.get('marks') === 'go');
-    if (!removed) return fail(409, { problem: 'This paper has been sat since; look again.' });
+    const at = idOf(form.get('id')) ?? 0;
+    const removed = removePaper(db(), at, form.get('marks') === 'go');
+    if (!removed) return fail(409, { at, problem: 'This paper has been sat since; look again.' });
     return { removed };
   }
 };

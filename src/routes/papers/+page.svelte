@@ -68,7 +68,7 @@
     <Stopper {working} words="Drawing a ladder" />
   </form>
 </div>
-{#if form?.problem}<Problem isUrgent>{form.problem}</Problem>{/if}
+{#if form?.problem && !('at' in form)}<Problem isUrgent>{form.problem}</Problem>{/if}
 <RemovedNotice removed={form?.removed} />
 
 {#if data.papers.total > 0 || isAsked}
@@ -139,7 +139,10 @@
                 >
               </form>
             {/if}
-          </div></td
+          </div>
+          {#if form && 'at' in form && form.at === paper.id}
+            <Problem isUrgent>{form.problem}</Problem>
+          {/if}</td
         >
       </tr>
     {/each}

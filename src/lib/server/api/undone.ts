@@ -9,9 +9,8 @@ export async function undone(error: Undone, asked: ItemsAsked): Promise<Response
   if (error.code !== 'too-hard') return machineUndone(error);
   const light = await run('lighter', { skill: asked.skill, controls: asked.controls });
   if (!light.ok) return machineUndone(light.error);
-  return fail(422, 'too-hard', 'This takes too much work. Leave out a control.', {
-    leaveOut: light.result
-  });
+  const advice = light.result.length > 0 ? 'Leave out a control.' : 'Ask for fewer items.';
+  return fail(422, 'too-hard', `This takes too much work. ${advice}`, { leaveOut: light.result });
 }
 
 /** The answer to what this machine could not do just now. */

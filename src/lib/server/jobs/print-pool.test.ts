@@ -12,6 +12,7 @@ const drawing = (inner: string) => run('drawing', { name: 'a.svg', bytes: svg(in
 
 const asked = {
   paper: { ...startLadder('reversed-pair', 'Reversed pairs', { seed: 3 }), edition: 1 },
+  pupil: null,
   ...{ parts: null, kind: 'paper' as const, style: defaultHouseStyle }
 };
 

@@ -30,6 +30,8 @@ export interface PrintDocument {
   /** Side of a square in millimetres. */
   readonly square: number;
   readonly summary: string;
+  /** Who writes it; empty where a line is left for the name. */
+  readonly pupil: { readonly name: string; readonly className: string };
   readonly footer: string;
   readonly sections: readonly PrintSection[];
   /** Less room between what is printed, so that it takes a page less. */
@@ -102,6 +104,7 @@ export function printDocument(
     square: style.squares,
     summary: `${marks} marks · about ${minutes} minutes`,
     ...{ isTight: false, breakBefore: '' },
+    pupil: { name: '', className: '' },
     footer: `Edition ${paper.edition} · seed ${paper.seed} · Zealous Quill ${version}`,
     sections: paper.rungs
       .map((rung) => ({

@@ -115,9 +115,10 @@
 #text(size: 10pt, fill: faint, data.summary)
 #if data.kind == "paper" {
   v(2pt)
-  grid(columns: (3fr, 1fr, 1fr), column-gutter: 6mm, ..("Name", "Class", "Date").map(label => {
+  let filled = (("Name", data.pupil.name), ("Class", data.pupil.className), ("Date", ""))
+  grid(columns: (3fr, 1fr, 1fr), column-gutter: 6mm, ..filled.map(((label, value)) => {
     text(size: 10pt, label + " ")
-    box(width: 1fr, line(length: 100%, stroke: 0.5pt + ink))
+    if value != "" { strong(typed(value)) } else { box(width: 1fr, line(length: 100%, stroke: 0.5pt + ink)) }
   }))
 }
 

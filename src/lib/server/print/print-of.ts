@@ -22,6 +22,8 @@ export interface PrintAsked {
   readonly parts: readonly PrintPart[] | null;
   readonly kind: PrintKind;
   readonly style: HouseStyle;
+  /** Whose name stands on the paper; null where a line is left for it. */
+  readonly pupil: { readonly name: string; readonly className: string } | null;
 }
 
 export type PrintFound =
@@ -38,18 +40,22 @@ export type PrintFound =
 export function printOf(db: Reader, paperId: number, kind: PrintKind): PrintFound {
   const paper = readPaper(db, paperId);
   if (!paper) return { ok: false, code: 'missing' };
-  const { title, seed, ramp, rungs, edition } = paper;
+  const { title, seed, ramp, rungs, edition, pupil } = paper;
   const items = paper.rungs.reduce((sum, rung) => sum + rung.items.length, 0);
   if (items > mostPrinted[kind])
     return { ok: false, code: 'too-long', items, most: mostPrinted[kind] };
   const style = paper.style ?? readHouseStyle(db);
   const parts = paper.isSat ? satParts(db, paperId) : null;
-  return { ok: true, asked: { paper: { title, seed, ramp, rungs, edition }, parts, kind, style } };
+  return {
+    ok: true,
+    asked: { paper: { title, seed, ramp, rungs, edition }, pupil, parts, kind, style }
+  };
 }
 
 /** Lays a print out, of a practice or an exam. */
 export function documentOf(asked: PrintAsked | ExamPrintAsked): PaperDocument {
   if ('exam' in asked) return examDocumentOf(asked);
-  const { paper, parts, kind, style } = asked;
-  return printDocument(paper, parts ?? partsNow(paper, style), kind, style);
+  const { paper, parts, kind, style, pupil } = asked;
+  const document = printDocument(paper, parts ?? partsNow(paper, style), kind, style);
+  return { ...document, pupil: { name: pupil?.name ?? '', className: pupil?.className ?? '' } };
 }

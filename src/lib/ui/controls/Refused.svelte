@@ -14,6 +14,13 @@
 
   let { skill, refusal, controls, onpick }: Props = $props();
 
+  let box: HTMLElement;
+  // What is said can be long and come late: whatever there is of it is in view.
+  $effect(() => {
+    void refusal.why;
+    box.scrollIntoView({ block: 'nearest' });
+  });
+
   const title = (name: string) => featureTitle(skill, name).toLowerCase();
   const value = $derived(`${title(refusal.feature)} ${refusal.label}`);
 
@@ -29,7 +36,7 @@
       .join(', ');
 </script>
 
-<div class="refused" role="status">
+<div class="refused" role="status" bind:this={box}>
   {#if refusal.why === null}
     <p>Looking for what blocks {value} …</p>
   {:else if refusal.why.blocking.length === 0}
@@ -61,6 +68,7 @@
     background: var(--lamp-soft);
     border-left: 3px solid var(--lamp);
     font-size: var(--text-sm);
+    scroll-margin: 4rem;
   }
   p::first-letter {
     text-transform: uppercase;

@@ -1,6 +1,6 @@
 <script lang="ts">
   import Helper from 'flowbite-svelte/Helper.svelte';
-  import type { Snippet } from 'svelte';
+  import { onMount, type Snippet } from 'svelte';
 
   interface Props {
     id?: string;
@@ -10,8 +10,22 @@
   }
 
   let { id, isUrgent = false, children }: Props = $props();
+
+  let place: HTMLElement;
+  onMount(() => {
+    if (isUrgent) place.scrollIntoView({ block: 'nearest' });
+  });
 </script>
 
-<Helper {id} color="red" {...isUrgent ? { role: 'alert' } : { 'aria-live': 'polite' }}>
-  {@render children?.()}
-</Helper>
+<div bind:this={place}>
+  <Helper {id} color="red" {...isUrgent ? { role: 'alert' } : { 'aria-live': 'polite' }}>
+    {@render children?.()}
+  </Helper>
+</div>
+
+<style>
+  /* Below what stays on top, and above what stays at the foot. */
+  div {
+    scroll-margin: 5rem;
+  }
+</style>

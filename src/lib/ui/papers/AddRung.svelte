@@ -27,6 +27,10 @@
   <Button onclick={() => onadd(kind, skill)}>Add rung</Button>
 </div>
 
+<p class="faint small">
+  A rung is one step of the ladder: items of one kind, all under the same controls.
+</p>
+
 <style>
   .add {
     display: flex;

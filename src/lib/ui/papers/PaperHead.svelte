@@ -9,11 +9,13 @@
     paperId: number;
     edition: number;
     isSat: boolean;
+    /** For whom alone it was made. */
+    pupil: { readonly name: string; readonly className: string } | null;
     onsit: () => void;
     ontakeout: () => void;
   }
 
-  let { editor, paperId, edition, isSat, onsit, ontakeout }: Props = $props();
+  let { editor, paperId, edition, isSat, pupil, onsit, ontakeout }: Props = $props();
 </script>
 
 <form id="plan-of-paper" method="POST" action="?/plan"></form>
@@ -29,6 +31,7 @@
 >
   {#snippet about()}
     <p class="faint">
+      {#if pupil}for <strong>{pupil.name}</strong>, {pupil.className} ·{/if}
       {plural(editor.outline.items.length, 'item')} ·
       <strong>{plural(editor.outline.marks, 'mark')}</strong>
       · about {plural(editor.outline.minutes, 'minute')} · edition {edition} · seed {editor.paper

@@ -11,7 +11,7 @@
   import { withControl } from '../controls/choices';
   import ControlsPanel from '../controls/ControlsPanel.svelte';
   import type { Possibilities } from '../controls/possibilities.svelte';
-  import { TOO_HARD } from '../controls/words';
+  import { tooHard } from '../controls/words';
   import MathText from '../sheet/MathText.svelte';
   import SpreadPlan from './SpreadPlan.svelte';
 
@@ -108,7 +108,7 @@
       <span class="figures"><MathText text={writeText(line, style)} /></span>
     {:else}
       {possibilities.isTooHard
-        ? TOO_HARD
+        ? tooHard(controls)
         : possibilities.count === 0n
           ? 'No item has all of this.'
           : '…'}

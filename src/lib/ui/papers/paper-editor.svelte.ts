@@ -11,7 +11,7 @@ import {
 } from '@zealous-quill/core/papers';
 import type { Timing } from '@zealous-quill/core/house-style';
 import type { DrawError } from '@zealous-quill/core/skill';
-import { TOO_HARD } from '../controls/words';
+import { tooHard } from '../controls/words';
 import type { Draft } from '../draft.svelte';
 
 /** What draws items, in a worker or anywhere else. */
@@ -117,7 +117,7 @@ export class PaperEditor {
         const paper = this.paper;
         const fitted = await this.drawer().fit(paper, this.turn++);
         if (this.paper !== paper) continue;
-        this.fitProblem = fitted ? '' : TOO_HARD;
+        this.fitProblem = fitted ? '' : tooHard({});
         if (!fitted) return;
         this.facts = { ...this.facts, ...fitted.facts };
         this.change((now) => ({ ...now, rungs: [...fitted.rungs] }));
@@ -201,7 +201,7 @@ export class PaperEditor {
         const now = rungIn(this.paper, id);
         if (!now) return;
         if (now !== before) continue;
-        this.drawProblems[id] = drawn.ok ? '' : drawProblem(drawn.error);
+        this.drawProblems[id] = drawn.ok ? '' : drawProblem(drawn.error, before.controls);
         if (!drawn.ok) return;
         this.facts = { ...this.facts, ...drawn.facts };
         this.changeRung(id, () => drawn.rung);
@@ -232,16 +232,19 @@ function counted(rung: Rung, by: number, items: Rung['items']): Rung {
   return { ...rung, items, count: Math.min(MOST_ITEMS, Math.max(1, rung.count + by)) };
 }
 
-function drawProblem(error: DrawError | { readonly code: 'too-hard' }): string {
+function drawProblem(
+  error: DrawError | { readonly code: 'too-hard' },
+  controls: Rung['controls'] = {}
+): string {
   switch (error.code) {
     case 'invalid':
       return `The control ${error.field} needs ${error.expected}.`;
     case 'empty-space':
       return `No item meets these controls together: ${error.conflict.join(', ')}.`;
     case 'too-hard':
-      return TOO_HARD;
+      return tooHard(controls);
     case 'too-few':
-      return `There are only ${error.population} different items under these controls, and the paper holds some already.`;
+      return `Only ${error.population} items under these controls differ, and the paper holds some already. Ask for fewer, or let go of a control.`;
   }
 }
 

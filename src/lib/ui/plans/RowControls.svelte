@@ -6,7 +6,7 @@
   import { startBench } from '$lib/workers/bench';
   import ControlsPanel from '../controls/ControlsPanel.svelte';
   import { Possibilities } from '../controls/possibilities.svelte';
-  import { TOO_HARD } from '../controls/words';
+  import { tooHard } from '../controls/words';
   import { writeNumeral } from '@zealous-quill/core/house-style';
 
   interface Props {
@@ -36,7 +36,7 @@
 {#if described}
   <p class="faint" aria-live="polite">
     {#if possibilities?.isTooHard}
-      {TOO_HARD}
+      {tooHard(controls)}
     {:else if possibilities?.count === 0n}
       No item has all of this.
     {:else if possibilities?.usable}

@@ -49,6 +49,7 @@
       readonly hasExtraTime: boolean;
       readonly papers: readonly Sat[];
       readonly older: number;
+      readonly practices: readonly { readonly title: string; readonly madeAt: string }[];
       readonly timed: readonly Timed[];
       readonly log: readonly { readonly at: string; readonly action: string }[];
     };
@@ -135,6 +136,16 @@
   {:else}
     <p>This pupil has sat nothing yet.</p>
   {/each}
+  {#if record.practices.length > 0}
+    <section>
+      <h2>Practices made for this pupil</h2>
+      <ul>
+        {#each record.practices as { title, madeAt }, index (index)}
+          <li>{title}, {day(madeAt)}</li>
+        {/each}
+      </ul>
+    </section>
+  {/if}
   {#if record.timed.length > 0}
     <section>
       <h2>Timed practice</h2>

@@ -23,6 +23,7 @@
     {/each}
   </nav>
   <div class="foot">
+    <a href="/words" aria-current={isHere('/words') ? 'page' : undefined}>Words</a>
     <button type="button" onclick={onhelp} aria-keyshortcuts="?">Keys <kbd>?</kbd></button>
     <ThemeSwitch />
   </div>

@@ -3,7 +3,7 @@
   import { featureTitle, type SkillDescription } from '@zealous-quill/core/catalogue';
   import { type Conflict, type Control, type Controls } from '@zealous-quill/core/skill';
   import { controlText } from '../controls/choices';
-  import { TOO_HARD } from '../controls/words';
+  import { tooHard } from '../controls/words';
   import Grouped from './Grouped.svelte';
 
   interface Props {
@@ -37,7 +37,7 @@
     {count === 1n ? 'item' : 'items'}
   </p>
   {#if isTooHard}
-    <p>{TOO_HARD}</p>
+    <p>{tooHard(controls)}</p>
   {:else if count === 0n && conflict}
     <p>
       These cannot hold together:

@@ -17,10 +17,10 @@ export const load: PageServerLoad = ({ params }) => {
   if (isExam(db(), idOf(params.id) ?? 0)) redirect(307, `/papers/${params.id}/exam`);
   const stored = readPaper(db(), idOf(params.id) ?? 0);
   if (!stored) error(404, 'There is no such paper.');
-  const { id, version, edition, isSat, damage, style: sealed, ...paper } = stored;
+  const { id, version, edition, isSat, damage, pupil, style: sealed, ...paper } = stored;
   const style = sealed ?? readHouseStyle(db());
   return {
-    ...{ id, version, edition, isSat, damage, paper, style },
+    ...{ id, version, edition, isSat, damage, pupil, paper, style },
     facts: factsIn(paper),
     descriptions: describedSkills(
       paper.rungs.map(({ skill }) => skill),

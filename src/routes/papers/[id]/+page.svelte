@@ -111,6 +111,7 @@
   paperId={data.id}
   edition={data.edition}
   isSat={data.isSat}
+  pupil={data.pupil}
   onsit={() => (isSitting = true)}
   ontakeout={() => (isTakingOut = true)}
 />

@@ -8,6 +8,8 @@ import { findCard } from '@zealous-quill/core/catalogue';
 import { fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
+const GONE = 'This plan is not there any more.';
+
 export const load: PageServerLoad = () => ({
   plans: listPlans(db()),
   skills: listedSkills(readHouseStyle(db()))
@@ -23,14 +25,16 @@ export const actions: Actions = {
     );
   },
   copy: async ({ request }) => {
-    const own = readPlan(db(), idOf((await request.formData()).get('id')) ?? 0);
-    if (!own) return fail(404, { problem: 'This plan is not there any more.' });
+    const at = idOf((await request.formData()).get('id')) ?? 0;
+    const own = readPlan(db(), at);
+    if (!own) return fail(404, { at, problem: GONE });
     const name = `${own.name}, copy`.slice(0, 120);
     redirect(303, `/papers/plans/${createPlan(db(), name, own.plan, own.unmet)}`);
   },
   remove: async ({ request }) => {
-    const removed = removePlan(db(), idOf((await request.formData()).get('id')) ?? 0);
-    if (!removed) return fail(404, { problem: 'This plan is not there any more.' });
+    const at = idOf((await request.formData()).get('id')) ?? 0;
+    const removed = removePlan(db(), at);
+    if (!removed) return fail(404, { at, problem: GONE });
     return { removed };
   }
 };

@@ -37,7 +37,7 @@
     <Button type="submit" kind="main">New plan</Button>
   </form>
 </div>
-{#if form && 'problem' in form}<Problem isUrgent>{form.problem}</Problem>{/if}
+{#if form && 'problem' in form && !('at' in form)}<Problem isUrgent>{form.problem}</Problem>{/if}
 <RemovedNotice removed={form && 'removed' in form ? form.removed : null} />
 
 {#if data.plans.length === 0}
@@ -68,6 +68,9 @@
               >
             </form>
           </div>
+          {#if form && 'at' in form && form.at === plan.id}
+            <Problem isUrgent>{form.problem}</Problem>
+          {/if}
         </td>
       </tr>
     {/each}

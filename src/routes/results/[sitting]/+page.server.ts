@@ -6,6 +6,7 @@ import { readResults } from '$lib/server/database/marking/results';
 import { needsOf, type Results } from '@zealous-quill/core/results';
 import { changesSince, withdrawnParts } from '$lib/server/database/exams/scheme-versions';
 import { readBoundaries, setBoundaries } from '$lib/server/database/sittings/boundaries';
+import { listScripts } from '$lib/server/database/sittings/scripts';
 import { readSitting, sittingsOf } from '$lib/server/database/sittings/sittings';
 import { itemsMet } from '$lib/server/database/sittings/exposure';
 import { idOf, textOf } from '$lib/server/http/form-fields';
@@ -114,7 +115,8 @@ export const actions: Actions = {
     if (!paper) {
       return fail(422, { problem: 'Too few other items were found that this class has not met.' });
     }
-    redirect(303, `/papers/${createPaper(db(), paper)}`);
+    const own = listScripts(db(), sitting.id).find(({ id }) => id === asked.only);
+    redirect(303, `/papers/${createPaper(db(), paper, { pupilId: own?.pupilId ?? null })}`);
   }
 };
 
@@ -123,6 +125,8 @@ interface Asked {
   readonly needs: readonly Need[];
   readonly whom: string;
   readonly isAll: boolean;
+  /** The script of the one pupil it is for; null if it is for several. */
+  readonly only: number | null;
 }
 
 function askedFor(form: FormData, results: Results): Asked | undefined {
@@ -130,16 +134,17 @@ function askedFor(form: FormData, results: Results): Asked | undefined {
   const chosen = results.pupils.filter(({ scriptId }) => scripts.includes(scriptId));
   if (chosen.length < scripts.length) return undefined;
   const isAll = chosen.length === 0;
+  const only = chosen.length === 1 ? (chosen[0]?.scriptId ?? null) : null;
   const whom = isAll ? 'the class' : chosen.length === 1 ? 'one pupil' : `${chosen.length} pupils`;
   const skill = results.skills.find((one) => one.skill === textOf(form, 'skill'));
   if (!form.has('skill')) {
     const needs = needsOf(results, isAll ? results.pupils : chosen);
-    return { title: 'Practice', needs, whom, isAll };
+    return { title: 'Practice', needs, whom, isAll, only };
   }
   if (!skill) return undefined;
   const need = { skill: skill.skill, school: skill.school };
   if (!form.has('pattern')) {
-    return { title: `Practice: ${skill.title.toLowerCase()}`, needs: [need], whom, isAll };
+    return { title: `Practice: ${skill.title.toLowerCase()}`, needs: [need], whom, isAll, only };
   }
   const pattern = results.patterns.find(
     (one) => one.skill === skill.skill && one.id === textOf(form, 'pattern')
@@ -149,7 +154,8 @@ function askedFor(form: FormData, results: Results): Asked | undefined {
       title: `Practice: ${pattern.title.toLowerCase()}`,
       needs: [{ ...need, pattern: pattern.id }],
       whom,
-      isAll
+      isAll,
+      only
     }
   );
 }

@@ -7,7 +7,7 @@ import { change, logWork } from '../base/change';
 import type { Db, Reader, Writer } from '../base/db';
 import { keptStyle, readHouseStyle } from './house-style';
 import { readRungs, writeRungs } from './rungs';
-import { forms, papers, sections, sittings } from '../base/schema';
+import { classes, forms, papers, pupils, sections, sittings } from '../base/schema';
 
 export interface PaperSummary {
   readonly id: number;
@@ -26,6 +26,8 @@ export interface StoredPaper extends Paper {
   readonly version: number;
   readonly edition: number;
   readonly isSat: boolean;
+  /** For whom alone it was made. */
+  readonly pupil: { readonly id: number; readonly name: string; readonly className: string } | null;
   /** The house style in which it was sat; null if it was not. */
   readonly style: HouseStyle | null;
   /** What could not be read of it, in words; what is sound stands in its rungs. */
@@ -80,9 +82,28 @@ export function readPaper(db: Reader, id: number): StoredPaper | undefined {
   const isSat = frozenAt !== null;
   return {
     ...{ id, version, edition, isSat, title, seed, ramp },
+    pupil: pupilOf(db, row.pupilId),
     style: isSat ? keptStyle(style!) : null,
     ...readRungs(db, id)
   };
+}
+
+function pupilOf(db: Reader, id: number | null): StoredPaper['pupil'] {
+  if (id === null) return null;
+  return (
+    db
+      .select({ id: pupils.id, name: pupils.name, className: classes.name })
+      .from(pupils)
+      .innerJoin(classes, eq(classes.id, pupils.classId))
+      .where(eq(pupils.id, id))
+      .get() ?? null
+  );
+}
+
+/** What a paper is made of, and for whom. */
+interface PaperOrigin {
+  readonly previous?: { readonly id: number; readonly edition: number };
+  readonly pupilId?: number | null;
 }
 
 /** The house style a paper is read in: that of the day it was sat, else the present one. */
@@ -94,14 +115,14 @@ export function styleOf(db: Reader, id: number): HouseStyle {
 export function createPaper(
   db: Db,
   paper: Paper,
-  previous?: { id: number; edition: number }
+  { previous, pupilId = null }: PaperOrigin = {}
 ): number {
   return change(db, (tx, log) => {
     const { title, seed, ramp } = paper;
     const edition = (previous?.edition ?? 0) + 1;
     const row = tx
       .insert(papers)
-      .values({ title, seed, ramp, edition, previousId: previous?.id ?? null })
+      .values({ title, seed, ramp, edition, previousId: previous?.id ?? null, pupilId })
       .returning()
       .get();
     tx.insert(forms).values({ paperId: row.id, position: 0, letter: 'A' }).run();
@@ -147,8 +168,12 @@ export function savePaper(db: Db, id: number, version: number, paper: Paper): Sa
 export function newEdition(db: Db, id: number): number | undefined {
   const paper = readPaper(db, id);
   if (!paper) return undefined;
-  const { title, seed, ramp, rungs } = paper;
-  return createPaper(db, { title, seed, ramp, rungs }, { id, edition: paper.edition });
+  const { title, seed, ramp, rungs, edition, pupil } = paper;
+  return createPaper(
+    db,
+    { title, seed, ramp, rungs },
+    { previous: { id, edition }, pupilId: pupil?.id ?? null }
+  );
 }
 
 /** What is in the bin now, and where. */

@@ -33,6 +33,8 @@ export interface PupilRecord {
   readonly papers: readonly SatRecord[];
   /** Older papers that are left out here. */
   readonly older: number;
+  /** Practices that were made for this pupil alone. */
+  readonly practices: readonly { readonly title: string; readonly madeAt: string }[];
   /** Scores and times of quick practice. */
   readonly timed: ReturnType<typeof timedOf>;
   /** What the logbook says was done. */
@@ -110,6 +112,12 @@ export function pupilRecord(
       decisions: scriptDecisions(db, script.id),
       pages: pageRecords(db, script.id)
     })),
+    practices: db
+      .select({ title: papers.title, madeAt: papers.createdAt })
+      .from(papers)
+      .where(eq(papers.pupilId, id))
+      .orderBy(asc(papers.id))
+      .all(),
     timed: timedOf(db, id),
     log: db
       .select({ at: logbook.at, action: logbook.action })

@@ -181,7 +181,7 @@ function putBack(tx: Writer, binId: number, { tables, links }: Binned): void {
     const { bytes } = columnsOf(table);
     for (const row of rows) {
       const columns = Object.keys(row);
-      const values = columns.map((column) => sql`${row[column]}`);
+      const values = columns.map((column) => backValue(table, column, row[column], tables));
       if (bytes) {
         columns.push(bytes);
         values.push(
@@ -198,6 +198,13 @@ function putBack(tx: Writer, binId: number, { tables, links }: Binned): void {
       sql`update ${named(table)} set ${named(column)} = ${to} where id = ${id} and ${named(column)} is null`
     );
   }
+}
+
+/** A value as it is put back: what referred to a record that is gone since, and may do without, refers to none. */
+function backValue(table: string, column: string, value: unknown, tables: Binned['tables']): SQL {
+  const own = references.find((one) => one.table === table && one.column === column && one.isLetGo);
+  if (!own || value === null || own.parent in tables) return sql`${value}`;
+  return sql`(select id from ${named(own.parent)} where id = ${value})`;
 }
 
 /** The table in which records of a kind stand. */

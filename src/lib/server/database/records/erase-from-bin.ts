@@ -34,6 +34,7 @@ function withoutPupil(rows: Binned, pupilId: number, scriptIds: ReadonlySet<numb
   const responses = idsOf('responses', 'markingId', idsOf('markings', 'scriptId', scriptIds));
   const changes: Readonly<Record<string, (row: Row) => Row[]>> = {
     pupils: (row) => (row['id'] === pupilId ? [] : [row]),
+    papers: (row) => [row['pupilId'] === pupilId ? { ...row, pupilId: null } : row],
     scripts: (row) => [row['pupilId'] === pupilId ? { ...row, pupilId: null } : row],
     timed_entries: (row) => (row['pupilId'] === pupilId ? [] : [row]),
     script_pages: (row) => (scriptIds.has(row['scriptId'] as number) ? [] : [row]),

@@ -35,6 +35,8 @@ export const papers = sqliteTable(
     /** Which edition of the same paper it is; a paper that has been sat is followed by a new one. */
     edition: integer().notNull().default(1),
     previousId: integer().references((): AnySQLiteColumn => papers.id, { onDelete: 'set null' }),
+    /** The pupil for whom alone a practice was made; null for one for everybody, or of a pupil who is gone. */
+    pupilId: integer().references(() => pupils.id, { onDelete: 'set null' }),
     state: text().$type<(typeof paperStates)[number]>().notNull().default('draft'),
     checkedBy: integer().references(() => users.id),
     approvedBy: integer().references(() => users.id),
@@ -53,6 +55,7 @@ export const papers = sqliteTable(
   (table) => [
     index('papers_updated').on(table.updatedAt),
     index('papers_previous').on(table.previousId),
+    index('papers_pupil').on(table.pupilId),
     index('papers_checked_by').on(table.checkedBy),
     index('papers_approved_by').on(table.approvedBy),
     check('papers_kind', among(table.kind, paperKinds)),

@@ -82,7 +82,9 @@
         <span class="faint">Both are estimates.</span>
       </p>
       {#if items.length < asked.count}
-        <p class="faint">There are only {plural(items.length, 'item')} of this kind.</p>
+        <p class="faint">
+          These are all: no more than {plural(items.length, 'item')} of this kind differ.
+        </p>
       {/if}
       {#if data.sheets.repeated > 0}
         <p class="faint">
