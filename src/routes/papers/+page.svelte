@@ -102,6 +102,7 @@
       <tr>
         <td>
           <a class="title" href="/papers/{paper.id}">{paper.title}</a>
+          {#if paper.pupil}<span class="faint">for {paper.pupil}</span>{/if}
           {#if paper.edition > 1}<span class="faint">edition {paper.edition}</span>{/if}
         </td>
         <td>{paper.kind}</td>

@@ -97,7 +97,9 @@ export const actions: Actions = {
         problem: `Nothing stands out for ${asked.whom}: choose a skill or an error pattern to practise.`
       });
     }
-    const title = `${asked.title} (${sitting.className}${asked.isAll ? '' : `, ${asked.whom}`})`;
+    // The one for whom it is is named on it.
+    const whose = asked.isAll || asked.only !== null ? '' : `, ${asked.whom}`;
+    const title = `${asked.title} (${sitting.className}${whose})`;
     const order = {
       title: title.slice(0, 120),
       needs: asked.needs,

@@ -12,6 +12,8 @@ import { classes, forms, papers, pupils, sections, sittings } from '../base/sche
 export interface PaperSummary {
   readonly id: number;
   readonly title: string;
+  /** The name of the pupil for whom alone it was made. */
+  readonly pupil: string | null;
   readonly kind: 'practice' | 'exam';
   readonly edition: number;
   readonly itemCount: number;
@@ -36,13 +38,23 @@ export interface StoredPaper extends Paper {
 
 /** The newest papers. */
 export function listPapers(db: Db, limit: number): PaperSummary[] {
-  return db.select().from(papers).orderBy(desc(papers.updatedAt)).limit(limit).all().map(summary);
+  return listed(db).orderBy(desc(papers.updatedAt)).limit(limit).all().map(summary);
 }
 
-function summary(row: typeof papers.$inferSelect): PaperSummary {
-  const { id, title, kind, edition, itemCount, marks, minutes, frozenAt, updatedAt } = row;
+/** Papers, each with the name of the one it was made for. */
+const listed = (db: Reader) =>
+  db
+    .select({ paper: papers, pupil: pupils.name })
+    .from(papers)
+    .leftJoin(pupils, eq(pupils.id, papers.pupilId));
+
+function summary({
+  paper,
+  pupil
+}: ReturnType<ReturnType<typeof listed>['all']>[number]): PaperSummary {
+  const { id, title, kind, edition, itemCount, marks, minutes, frozenAt, updatedAt } = paper;
   return {
-    ...{ id, title, kind, edition, itemCount, marks, minutes, updatedAt },
+    ...{ id, title, pupil, kind, edition, itemCount, marks, minutes, updatedAt },
     isSat: frozenAt !== null
   };
 }
@@ -63,9 +75,7 @@ export function findPapers(db: Db, { words, state, page: asked }: ListQuery): Li
   );
   const { total } = db.select({ total: count() }).from(papers).where(found).get()!;
   const { offset, ...page } = pageOf(total, asked);
-  const rows = db
-    .select()
-    .from(papers)
+  const rows = listed(db)
     .where(found)
     .orderBy(desc(papers.updatedAt), desc(papers.id))
     .limit(PAGE)
