@@ -2,7 +2,7 @@ import { defaultHouseStyle, type HouseStyle } from '../house-style';
 import type { Value } from '../numbers';
 import { patternKey, WorkedItem, type Skill } from '../skill';
 import { distinctRanks, partSeed, seededRandom } from '../spaces';
-import { ANSWER, sameValue, stepOf, writtenValue } from '../working';
+import { ANSWER, sameValue, stepOf, writtenValue, type Step } from '../working';
 
 /** One of the answers of a choice. */
 export interface Option {
@@ -22,7 +22,7 @@ interface Candidate extends Option {
 /**
  * The options of an item made into a choice, in an order drawn from the seed: the answer and three wrong ones, all of
  * different value. They are those of error patterns of any school, the commonest first, and of slips where these are too
- * few. The right one is not the only one of its length, unless all differ. Undefined where there are not so many.
+ * few; one that is far off stands there only where there are not enough that could be believed. The right one is not the only one of its length, unless all differ. Undefined where there are not so many.
  */
 export function optionsOf(
   skill: Skill,
@@ -52,7 +52,12 @@ export function optionsOf(
   for (const slip of step.reading.near(value)) {
     take({ text: writtenValue(step, slip, style)!, by: 'slip', value: slip });
   }
-  const wrong = threeOf(right, differing.slice(1, patterned), differing.slice(patterned));
+  const isPlausible = plausibleBeside(step, value);
+  const isNear = (one: Candidate) => isPlausible(one.value);
+  const [patterns, slips] = [differing.slice(1, patterned), differing.slice(patterned)];
+  const wrong =
+    threeOf(right, patterns.filter(isNear), slips.filter(isNear)) ??
+    threeOf(right, patterns, slips);
   if (!wrong) return undefined;
   const order = seededRandom(partSeed(seed, `${skill.id}/${skill.itemKey(given)}`));
   const options = [right, ...wrong];
@@ -60,6 +65,17 @@ export function optionsOf(
     const { text, by, pattern } = options[Number(rank)]!;
     return { text, by, ...(pattern !== undefined && { pattern }) };
   });
+}
+
+/**
+ * Whether a wrong answer could be believed beside the right one: it is off by no more than the size of that (*common
+ * practice* of those who write choices; what has no size can always be).
+ */
+function plausibleBeside({ reading }: Step, right: Value): (wrong: Value) => boolean {
+  const size = reading.size?.bind(reading);
+  if (!size) return () => true;
+  const whole = size(right);
+  return (wrong) => Math.abs(size(wrong) - whole) <= Math.abs(whole);
 }
 
 /** Three wrong answers, patterns before slips, of which one is as long as the right one or there are longer and shorter ones. */

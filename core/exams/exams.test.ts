@@ -4,7 +4,8 @@ import fc from 'fast-check';
 import { drawItems, schoolIn, WorkedItem } from '../skill';
 import { skills } from '../catalogue/all';
 import { defaultHouseStyle } from '../house-style';
-import { ANSWER, sameValue, stepOf } from '../working';
+import type { Value } from '../numbers';
+import { ANSWER, sameValue, stepOf, writtenValue } from '../working';
 import { blueprintSchema, formsOf, optionsOf } from '.';
 import { linesOf, type Constraint } from './model';
 import { gapsIn } from './steps';
@@ -53,6 +54,41 @@ test('options of a choice differ in value, name what leads to them, and do not g
   const expected = made / 4;
   const chi = places.reduce((sum, count) => sum + (count - expected) ** 2 / expected, 0);
   assert.ok(chi < 16.3, `${places} gives ${chi}`);
+});
+
+test('no option is off by more than the right answer where enough others could be believed', () => {
+  let avoided = 0;
+  for (const { skill, given, school } of items) {
+    const worked = new WorkedItem(skill, given, school);
+    const step = stepOf(worked.graph, ANSWER);
+    const right = worked.key.get(ANSWER)!;
+    const { reading } = step;
+    if (!reading.size) continue;
+    const isFar = (value: Value) =>
+      Math.abs(reading.size!(value) - reading.size!(right)) > Math.abs(reading.size!(right));
+    const options = optionsOf(skill, given, school, 3);
+    const wrong = Object.keys(skill.schools).flatMap((own) =>
+      worked
+        .inSchool(own)
+        .showing()
+        .map(({ answer }) => answer)
+    );
+    const all = [...wrong, ...reading.near(right)].filter(
+      (value) => !sameValue(step, value, right)
+    );
+    const length = writtenValue(step, right, defaultHouseStyle)!.length;
+    const texts = all
+      .filter((value) => !isFar(value))
+      .map((value) => writtenValue(step, value, defaultHouseStyle)!);
+    const alike = new Set(texts.filter((text) => text.length === length));
+    if (!options || alike.size < 3) continue;
+    for (const { text } of options) {
+      const value = reading.parse(text);
+      assert.ok(value === undefined || !isFar(value), `${text} beside ${reading.print(right)}`);
+    }
+    if (all.some(isFar)) avoided++;
+  }
+  assert.ok(avoided > 5, `only ${avoided} far answers were left out`);
 });
 
 test('forms are worth the same in every place, and no item stands twice', () => {

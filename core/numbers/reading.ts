@@ -15,6 +15,8 @@ export interface Reading<V extends Value = Value> {
   print(value: V): string;
   /** Values that a careless hand might write instead; never the value itself. */
   near(value: V): readonly V[];
+  /** How large a value is, nearly; there is none for a kind that has no size, as lists have not. */
+  size?(value: V): number;
 }
 
 /** Ways in which the form of an answer can fall short, whatever its worth. */

@@ -19,7 +19,8 @@ export const decimalNumber: Reading<Decimal> = {
     { units: units + 1n, places },
     // The point one place too far right, which changes nothing of 0.
     ...(units === 0n ? [] : [{ units: unitsTo({ units, places }, places + 1), places }])
-  ]
+  ],
+  size: ({ units, places }) => Number(units) / 10 ** places
 };
 
 /** Most places of a decimal that a fraction is read as. */

@@ -14,7 +14,9 @@ export const mixedNumber: Reading<Mixed> = {
       : [
           { whole: whole + 1n, numerator, denominator },
           { whole, numerator: numerator + 1n, denominator }
-        ]
+        ],
+  size: ({ whole, numerator, denominator }) =>
+    Number(whole) + Number(numerator) / Number(denominator)
 };
 
 /** An answer is to be a whole number and a proper fraction in lowest terms. */

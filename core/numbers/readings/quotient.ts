@@ -32,7 +32,11 @@ export function quotientBy(divisor: bigint): Reading<Quotient> {
             { ...value, quotient: value.quotient + 1n },
             { ...value, remainder: value.remainder + 1n }
           ]
-        : []
+        : [],
+    size(value) {
+      const { top, bottom } = exact(value, divisor);
+      return Number(top) / Number(bottom);
+    }
   };
 }
 

@@ -11,7 +11,8 @@ export const wholeNumber: Reading<bigint> = {
   },
   equal: (one, other) => one === other,
   print: (value) => value.toString(),
-  near: (value) => (value === 0n ? [1n] : [value + 1n, value - 1n])
+  near: (value) => (value === 0n ? [1n] : [value + 1n, value - 1n]),
+  size: Number
 };
 
 /** As {@link wholeNumber}, with a sign where it is below 0; a plus sign may stand before it. */
@@ -24,5 +25,6 @@ export const signedNumber: Reading<bigint> = {
   },
   equal: (one, other) => one === other,
   print: (value) => value.toString(),
-  near: (value) => [value + 1n, value - 1n]
+  near: (value) => [value + 1n, value - 1n],
+  size: Number
 };

@@ -1,17 +1,12 @@
 <script lang="ts">
   import type { BlueprintRow } from '@zealous-quill/core/exams';
-  import type { ListedSkill } from '@zealous-quill/core/catalogue';
-  import type { HouseStyle } from '@zealous-quill/core/house-style';
   import Button from '../kit/Button.svelte';
-  import type { Ladders } from './plan-edits';
-  import { rowDetails, rowHead, type Names } from './plan-words';
+  import type { PlanTools } from './plan-tools';
+  import { rowDetails, rowHead } from './plan-words';
 
   interface Props {
     row: BlueprintRow;
-    names: Names;
-    skills: readonly ListedSkill[];
-    ladders: Ladders;
-    style: HouseStyle;
+    tools: PlanTools;
     /** The sections that it can stand in; none where the plan has none. */
     sections: readonly string[];
     isOnly: boolean;
@@ -21,16 +16,16 @@
     onremove: () => void;
   }
 
-  let { row, names, isOnly, isOpen, onopen, onchange, onremove, ...rest }: Props = $props();
+  let { row, tools, sections, isOnly, isOpen, onopen, onchange, onremove }: Props = $props();
 
-  const head = $derived(rowHead(row, names));
+  const head = $derived(rowHead(row, tools.names));
 </script>
 
 <li class="leaf" class:isOpen data-row={row.id}>
   <div class="asks">
     <div>
       <strong>{head}</strong>
-      {#each rowDetails(row, names) as text (text)}<p class="faint">{text}</p>{/each}
+      {#each rowDetails(row, tools.names) as text (text)}<p class="faint">{text}</p>{/each}
     </div>
     <span class="acts">
       <Button kind="quiet" aria-expanded={isOpen} onclick={() => onopen(!isOpen)}
@@ -43,7 +38,7 @@
   </div>
   {#if isOpen}
     {#await import('./RowForm.svelte') then { default: RowForm }}
-      <RowForm {row} {names} {onchange} {...rest} />
+      <RowForm {row} {tools} {sections} {onchange} />
     {/await}
   {/if}
 </li>

@@ -1,30 +1,29 @@
 <script lang="ts">
+  import { writeNumeral } from '@zealous-quill/core/house-style';
   import type { SkillDescription } from '@zealous-quill/core/catalogue';
-  import type { HouseStyle } from '@zealous-quill/core/house-style';
   import type { Controls } from '@zealous-quill/core/skill';
   import { onMount } from 'svelte';
-  import { startBench } from '$lib/workers/bench';
   import ControlsPanel from '../controls/ControlsPanel.svelte';
   import { Possibilities } from '../controls/possibilities.svelte';
   import { tooHard } from '../controls/words';
-  import { writeNumeral } from '@zealous-quill/core/house-style';
+  import type { PlanTools } from './plan-tools';
 
   interface Props {
     skill: string;
     controls: Controls;
-    style: HouseStyle;
+    tools: PlanTools;
     onchange: (controls: Controls) => void;
   }
 
-  let { skill, controls, style, onchange }: Props = $props();
+  let { skill, controls, tools, onchange }: Props = $props();
 
   let described = $state.raw<SkillDescription | null>(null);
   let possibilities = $state.raw<Possibilities | null>(null);
 
   onMount(() => {
-    const [one, other] = [startBench(), startBench()];
+    const [one, other] = [tools.startBench(), tools.startBench()];
     possibilities = new Possibilities(one.bench, other.bench);
-    void one.bench.describe(skill, style).then((description) => (described = description));
+    void one.bench.describe(skill, tools.style).then((description) => (described = description));
     return () => [one, other].forEach(({ end }) => end());
   });
 
@@ -40,7 +39,7 @@
     {:else if possibilities?.count === 0n}
       No item has all of this.
     {:else if possibilities?.usable}
-      {writeNumeral(possibilities.usable.toString(), style)} items that differ
+      {writeNumeral(possibilities.usable.toString(), tools.style)} items that differ
     {/if}
   </p>
   <div class="controls">

@@ -1,36 +1,33 @@
 <script lang="ts">
   import type { BlueprintRow } from '@zealous-quill/core/exams';
-  import type { ListedSkill } from '@zealous-quill/core/catalogue';
-  import type { HouseStyle } from '@zealous-quill/core/house-style';
   import Select from 'flowbite-svelte/Select.svelte';
   import NumberInput from '$lib/ui/kit/NumberInput.svelte';
   import Button from '../kit/Button.svelte';
   import BoundsInput from './BoundsInput.svelte';
   import DifficultySelect from './DifficultySelect.svelte';
-  import type { Ladders } from './plan-edits';
-  import { presentations, type Names } from './plan-words';
+  import type { PlanTools } from './plan-tools';
+  import { presentations } from './plan-words';
   import RowSkills from './RowSkills.svelte';
 
   interface Props {
     row: BlueprintRow;
-    names: Names;
-    skills: readonly ListedSkill[];
-    ladders: Ladders;
-    style: HouseStyle;
+    tools: PlanTools;
     sections: readonly string[];
     onchange: (next: Partial<BlueprintRow>) => void;
   }
 
-  let { row, names, skills, ladders, style, sections, onchange }: Props = $props();
+  let { row, tools, sections, onchange }: Props = $props();
 
   let isAdding = $state(false);
   const own = $derived(row.own);
-  const title = $derived(row.skills[0] === undefined ? 'Own question' : names.skill(row.skills[0]));
+  const title = $derived(
+    row.skills[0] === undefined ? 'Own question' : tools.names.skill(row.skills[0])
+  );
   const together = [2, 3, 4];
 </script>
 
 {#if !own}
-  <RowSkills {row} {names} {skills} {ladders} {style} bind:isAdding {onchange} />
+  <RowSkills {row} {tools} bind:isAdding {onchange} />
 {/if}
 <div class="how">
   {#if !own}

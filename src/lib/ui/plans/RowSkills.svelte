@@ -1,25 +1,23 @@
 <script lang="ts">
   import type { BlueprintRow } from '@zealous-quill/core/exams';
-  import type { ListedSkill } from '@zealous-quill/core/catalogue';
-  import type { HouseStyle } from '@zealous-quill/core/house-style';
   import type { Controls } from '@zealous-quill/core/skill';
   import Button from '../kit/Button.svelte';
   import SkillPicker from '../skills/SkillPicker.svelte';
-  import { usualRung, type Ladders, withoutSkill, withSkill } from './plan-edits';
-  import { askedText, type Names } from './plan-words';
+  import { usualRung, withoutSkill, withSkill } from './plan-edits';
+  import type { PlanTools } from './plan-tools';
+  import { askedText } from './plan-words';
 
   interface Props {
     row: BlueprintRow;
-    names: Names;
-    skills: readonly ListedSkill[];
-    ladders: Ladders;
-    style: HouseStyle;
+    tools: PlanTools;
     /** Another skill is being looked for. */
     isAdding: boolean;
     onchange: (next: Partial<BlueprintRow>) => void;
   }
 
-  let { row, names, skills, ladders, style, isAdding = $bindable(), onchange }: Props = $props();
+  let { row, tools, isAdding = $bindable(), onchange }: Props = $props();
+
+  const { names, ladders } = $derived(tools);
 
   const OTHER = 'other controls …';
   /** The skill whose controls are set one by one. */
@@ -68,7 +66,7 @@
     {#await import('./RowControls.svelte') then { default: RowControls }}
       <RowControls
         {skill}
-        {style}
+        {tools}
         controls={controlsOf(skill)}
         onchange={(controls) => setControls(skill, controls)}
       />
@@ -77,7 +75,7 @@
 {/each}
 {#if isAdding}
   <SkillPicker
-    {skills}
+    skills={tools.skills}
     value=""
     label="Or items of"
     onpick={(picked) => {

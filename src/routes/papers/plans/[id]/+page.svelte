@@ -22,6 +22,7 @@
   import PlanWhole from '$lib/ui/plans/PlanWhole.svelte';
   import { Trials, withLine } from '$lib/ui/plans/trial.svelte';
   import TrialView from '$lib/ui/plans/TrialView.svelte';
+  import { startBench } from '$lib/workers/bench';
   import { postDraft } from '$lib/ui/post-draft';
   import SaveMark from '$lib/ui/papers/SaveMark.svelte';
   import TitleInput from '$lib/ui/papers/TitleInput.svelte';
@@ -56,11 +57,17 @@
   const plan = $derived(draft.value.plan);
   /** The row that is being changed. */
   let opened = $state<string | null>(null);
-  const names = {
-    skill: (skill: string) => data.skills.find((one) => one.id === skill)?.title ?? skill,
-    feature: (skill: string, feature: string) =>
-      (data.features[skill]?.[feature] ?? feature).toLowerCase()
-  };
+  const tools = $derived({
+    skills: data.skills,
+    ladders: data.ladders,
+    style: data.style,
+    names: {
+      skill: (skill: string) => data.skills.find((one) => one.id === skill)?.title ?? skill,
+      feature: (skill: string, feature: string) =>
+        (data.features[skill]?.[feature] ?? feature).toLowerCase()
+    },
+    startBench
+  });
 
   const working = new Working();
   let making = $state<HTMLFormElement>();
@@ -176,12 +183,9 @@
       {#each plan.rows as row (row.id)}
         <PlanRow
           {row}
-          {names}
-          style={data.style}
+          {tools}
           isOpen={opened === row.id}
           onopen={(isOpen) => (opened = isOpen ? row.id : null)}
-          skills={data.skills}
-          ladders={data.ladders}
           sections={(plan.sections ?? []).map((section) => section.id)}
           isOnly={plan.rows.length === 1}
           onchange={(next) => changeRow(row, next)}
