@@ -4,9 +4,11 @@ import commonTemplate from './common.typ?raw';
 import type { PrintDocument } from './document';
 import type { ExamDocument } from './exam-print';
 import examTemplate from './exam.typ?raw';
+import { fitExam } from './fit-exam';
 import { fitPages, type ItemPlace } from './fit-pages';
 import type { FeedbackDocument } from './feedback';
 import feedbackTemplate from './feedback.typ?raw';
+import type { Measured } from './measured';
 import paperTemplate from './paper.typ?raw';
 import type { QuickDocument } from './quick';
 import quickTemplate from './quick.typ?raw';
@@ -54,16 +56,17 @@ export function drawingProblem({
 
 /** The same document as one SVG with its pages under each other. */
 export function renderSvg(document: PaperDocument): string {
-  return renderSvgOf(fitted(placed(document)), templateOf(document));
+  return renderSvgOf(placed(fitted(document)), templateOf(document));
 }
 
 /** A preview asks twice for the same document: its pages are fitted once. */
-const fits = new WeakMap<PrintDocument, PrintDocument>();
+const fits = new WeakMap<PaperDocument, PaperDocument>();
 
-/** A practice laid out so that no page is left for one or two items. */
+/** A practice laid out so that no page is left for one or two items, an exam so that none is for one question. */
 function fitted(document: PaperDocument): PaperDocument {
-  if ('papers' in document) return document;
-  const own = fits.get(document) ?? fitPages(document, pagesOf);
+  const own =
+    fits.get(document) ??
+    ('papers' in document ? fitExam(document, measured) : fitPages(document, pagesOf));
   fits.set(document, own);
   return own;
 }
@@ -101,26 +104,17 @@ export interface SectionPlace {
 
 export function sectionPlaces(asked: PaperDocument): SectionPlace[] {
   const mainFileContent = templateOf(asked);
-  const document = fitted(placed(asked));
+  const document = placed(fitted(asked));
   const found = withDocument(document, (typst) =>
     typst.query({ mainFileContent }, { selector: '<place>', field: 'value' })
   ) as { id: string; page: number; pages: number; y: number }[];
   return found.map(({ id, page, pages, y }) => ({ id, page, at: (page - 1 + y) / pages }));
 }
 
-/** Where something of a part of an exam stands: millimetres from the left and the top of a page, counted from 1. */
-export interface Measured {
-  /** Where the part begins and ends, where the room for its answer begins, and where its marks stand. */
-  readonly what: 'part' | 'room' | 'end' | 'marks';
-  readonly label: string;
-  readonly marks: number;
-  readonly page: number;
-  readonly x: number;
-  readonly y: number;
-}
+/** Measures a print of an exam as it is printed, in the order in which it is read. */
+export const measuredParts = (document: PaperDocument): Measured[] => measured(fitted(document));
 
-/** Measures a print of an exam, in the order in which it is read. */
-export function measuredParts(document: PaperDocument): Measured[] {
+function measured(document: PaperDocument): Measured[] {
   const mainFileContent = templateOf(document);
   return withDocument(placed(document), (typst) =>
     typst.query({ mainFileContent }, { selector: '<measured>', field: 'value' })

@@ -6,7 +6,8 @@ import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { drawItems, findSkill, schoolIn, type Controls } from '@zealous-quill/core/skill';
 import '@zealous-quill/core/catalogue/all';
 import { placedPages } from '../../../../scripts/test/pdf-text';
-import { measuredParts, renderPdf, type Measured } from './compile';
+import { measuredParts, renderPdf } from './compile';
+import type { Measured } from './measured';
 import { examDocument } from './exam-document';
 import type { PrintSize } from './exam-print';
 
@@ -116,6 +117,11 @@ for (const [name, asked] of Object.entries(exams)) {
         const foot = Math.max(...all.filter((one) => one.page === page).map(({ y }) => y));
         assert.ok(foot - TOP >= (1 - MOST_WHITE) * PAGE, `page ${page} ends at ${foot} mm`);
       }
+      // No question stands alone on the last page where the one before could come along.
+      const begun = (page: number) =>
+        all.filter((one) => one.what === 'part' && one.page === page).map(({ y }) => Math.round(y));
+      const rows = new Set(begun(last - 1)).size;
+      assert.ok(begun(last).length > 1 || rows <= 2, `${rows} rows before a question alone`);
       // Marks stand in the margin, at the right end of their row or of their half of it.
       const pages = await placedPages(renderPdf(document));
       for (const { text, right } of pages.flat().filter(({ text }) => /^\[\d+\]$/.test(text))) {
