@@ -21,6 +21,11 @@
     readonly name: string;
     readonly evidence: readonly PatternEvidence[];
     readonly unknown: readonly string[];
+    readonly habits: readonly {
+      readonly step: string;
+      readonly written: string;
+      readonly parts: readonly string[];
+    }[];
   }
   interface Props {
     patterns: readonly Summary[];
@@ -50,6 +55,11 @@
         ).map((one) => ({ scriptId, name, ...one }))
       )
       .sort((one, other) => other.probability - one.probability)
+  );
+  const habits = $derived(
+    pupils.flatMap(({ scriptId, name, habits }) =>
+      habits.map((habit) => ({ scriptId, name, habit }))
+    )
   );
   const odd = $derived(pupils.filter(({ unknown }) => unknown.length > 0));
   const titles = $derived(
@@ -142,6 +152,17 @@
     {/each}
   </ul>
   <p class="faint small">No pattern that is known here explains these answers.</p>
+{/if}
+{#if habits.length > 0 && chosen === null}
+  <h2>The same for all numbers</h2>
+  <ul>
+    {#each habits as { scriptId, name, habit } (`${scriptId}${habit.step}`)}
+      <li>
+        {name}: {habit.step.toLowerCase()} “{habit.written}” at items {habit.parts.join(', ')},
+        where another is better
+      </li>
+    {/each}
+  </ul>
 {/if}
 <p class="faint small">
   “How sure” is the probability that a pupil holds the pattern, given what could have shown it and

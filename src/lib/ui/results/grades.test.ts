@@ -6,7 +6,7 @@ import type { Pupil } from './table';
 
 const pupil = (name: string, total: number, more: Partial<Pupil> = {}): Pupil => ({
   ...{ scriptId: 1, sittingId: 1, form: '', name, outcomes: [], total, changed: 0 },
-  ...{ isComplete: true, isAbsent: false, evidence: [], unknown: [] },
+  ...{ isComplete: true, isAbsent: false, evidence: [], unknown: [], habits: [] },
   ...more
 });
 
