@@ -1,13 +1,13 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import './all';
-import { allWaysOf, type Way } from '.';
-import { itemsUnder, readSum, skillOf } from '../skill';
+import { allStrategiesOf, type Strategy } from '.';
+import { itemsUnder, readCalculation, skillOf } from '../skill';
 import { adviceSchema } from '../house-style/schema';
 
 const advised = (line: string, change: object = {}) =>
-  allWaysOf(readSum(line)!, adviceSchema.parse(change));
-const way = (line: string, skill: string, change: object = {}): Way =>
+  allStrategiesOf(readCalculation(line)!, adviceSchema.parse(change));
+const way = (line: string, skill: string, change: object = {}): Strategy =>
   advised(line, change).find((one) => one.skill === skill)!;
 const best = (line: string, change: object = {}) => [
   ...new Set(

@@ -16,4 +16,4 @@ export {
 } from './description';
 export { findByWords, listed, type ListedSkill } from './search';
 export { suitability, type StrategyCost, type Suitability } from './suitability';
-export { allWaysOf, waysOf, type Way } from './strategies';
+export { allStrategiesOf, strategiesOf, type Strategy } from './strategies';

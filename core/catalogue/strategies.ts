@@ -2,12 +2,12 @@ import { usualAdvice } from '../house-style';
 import { competing, takenBy, type Taken } from '../strategies/best-strategy';
 import { costsOf, least, type Cost } from '../strategies/costs';
 import { isInHead } from '../skill/card';
-import type { Sum } from '../skill/given/calculation';
+import type { Calculation } from '../skill/given/calculation';
 import { findCard, loadedSkills } from './registry';
 import { secondsOf } from '../skill/prediction';
 
 /** A way of working some numbers, in words. */
-export interface Way extends Cost {
+export interface Strategy extends Cost {
   readonly skill: string;
   readonly school: string;
   readonly title: string;
@@ -28,13 +28,13 @@ export interface Way extends Cost {
  * The ways of working some numbers, of the skills that are loaded, with what each costs. None where there is only
  * one skill for it: how that is written is up to the house.
  */
-export function waysOf(sum: Sum, advice = usualAdvice): Way[] {
-  const ways = allWaysOf(sum, advice);
+export function strategiesOf(sum: Calculation, advice = usualAdvice): Strategy[] {
+  const ways = allStrategiesOf(sum, advice);
   return new Set(ways.map(({ skill }) => skill)).size < 2 ? [] : ways;
 }
 
-/** As {@link waysOf}, though there be only one. */
-export function allWaysOf(sum: Sum, advice = usualAdvice): Way[] {
+/** As {@link strategiesOf}, though there be only one. */
+export function allStrategiesOf(sum: Calculation, advice = usualAdvice): Strategy[] {
   const ways = loadedSkills().flatMap((skill) => {
     const taken = takenBy(skill, sum, advice);
     return taken ? costsOf(skill, taken.given, advice).map((cost) => ({ ...taken, ...cost })) : [];

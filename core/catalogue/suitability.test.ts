@@ -1,17 +1,24 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import './all';
-import { allWaysOf, suitability } from '.';
-import { countSuiting, itemsUnder, readSum, skillOf, WorkedItem, type Operation } from '../skill';
+import { allStrategiesOf, suitability } from '.';
+import {
+  countSuiting,
+  itemsUnder,
+  readCalculation,
+  skillOf,
+  WorkedItem,
+  type Operation
+} from '../skill';
 import { skills } from './all';
 import { isShown, printValue, stepOf, type Graph } from '../working';
 
-const waysOf = (line: string) => {
-  const { operation, operands } = readSum(line)!;
+const strategiesOf = (line: string) => {
+  const { operation, operands } = readCalculation(line)!;
   return suitability(operation, operands);
 };
 const suits = (line: string, skill: string) =>
-  waysOf(line).strategies.some((way) => way.skill === skill && way.applies);
+  strategiesOf(line).strategies.some((way) => way.skill === skill && way.applies);
 
 /** What is held after each step, found by looking from every value to the steps after it. */
 function heldSlowly(graph: Graph, valueOf: (id: string) => string): number {
@@ -92,7 +99,7 @@ test('practitioners’ judgement (common practice): what invites compensation, b
 });
 
 test('ties are named, and every way says why it suits or not', () => {
-  const ways = allWaysOf(readSum('174 + 179')!);
+  const ways = allStrategiesOf(readCalculation('174 + 179')!);
   const best = ways.filter(({ isCheapest }) => isCheapest);
   assert.deepEqual(
     best.map(({ skill, school }) => [skill, school]),
@@ -102,7 +109,7 @@ test('ties are named, and every way says why it suits or not', () => {
     ]
   );
   assert.ok(ways.every(({ because, seconds }) => /^[A-Z0-9].+\.$/.test(because) && seconds > 0));
-  const unsuited = allWaysOf(readSum('532 - 254')!).find(
+  const unsuited = allStrategiesOf(readCalculation('532 - 254')!).find(
     ({ skill }) => skill === 'near-multiple-subtraction'
   );
   assert.match(unsuited!.because, /254 is not within 2/);
@@ -160,12 +167,18 @@ test('how many sums of a size suit is what a list of them says', () => {
 });
 
 test('a sum is read as it is typed, with any of the signs; what is none is not', () => {
-  assert.deepEqual(readSum('198 + 57'), { operation: 'addition', operands: ['198', '57'] });
-  assert.deepEqual(readSum('1 000 − 305'), { operation: 'subtraction', operands: ['1000', '305'] });
-  assert.deepEqual(readSum('12×16'), { operation: 'multiplication', operands: ['12', '16'] });
-  assert.deepEqual(readSum('65²'), { operation: 'multiplication', operands: ['65', '65'] });
-  assert.deepEqual(readSum('84 ÷ 4'), { operation: 'division', operands: ['84', '4'] });
+  assert.deepEqual(readCalculation('198 + 57'), { operation: 'addition', operands: ['198', '57'] });
+  assert.deepEqual(readCalculation('1 000 − 305'), {
+    operation: 'subtraction',
+    operands: ['1000', '305']
+  });
+  assert.deepEqual(readCalculation('12×16'), {
+    operation: 'multiplication',
+    operands: ['12', '16']
+  });
+  assert.deepEqual(readCalculation('65²'), { operation: 'multiplication', operands: ['65', '65'] });
+  assert.deepEqual(readCalculation('84 ÷ 4'), { operation: 'division', operands: ['84', '4'] });
   for (const line of ['', '57', '3.5 + 2', '1 + x', '007 + 1', '+ 5', '5 -']) {
-    assert.equal(readSum(line), undefined, line);
+    assert.equal(readCalculation(line), undefined, line);
   }
 });

@@ -39,7 +39,7 @@ export {
 export { WorkedItem } from './worked-item';
 export { analyseItem, itemOf, patternKey, splitPatternKey, type Item, type ItemStep } from './item';
 export { viewItem, type ItemView, type ViewedStep } from './view';
-export { readSum } from './given/read-calculation';
-export type { Sum } from './given/calculation';
+export { readCalculation } from './given/read-calculation';
+export type { Calculation } from './given/calculation';
 export { countSuiting, type Suiting } from './count-suited';
 export { difficultyOf, secondsOf, type Weights } from './prediction';

@@ -1,7 +1,7 @@
 import { writeText, type HouseStyle } from '../house-style';
 import { liveSteps, stepOf, writtenValue, type Layout } from '../working';
 import { itemOf, type Item } from './item';
-import type { Sum } from './given/calculation';
+import type { Calculation } from './given/calculation';
 import type { Skill } from './skill';
 import { WorkedItem } from './worked-item';
 
@@ -13,7 +13,7 @@ export interface ItemView {
   readonly layout: Layout;
   readonly steps: readonly ViewedStep[];
   /** What is worked out, where there are several ways of it. */
-  readonly sum: Sum | null;
+  readonly sum: Calculation | null;
 }
 
 export interface ViewedStep {
@@ -51,7 +51,7 @@ export function viewItem(
   };
 }
 
-function sumOf({ given: form, operation }: Skill, given: unknown): Sum | null {
+function sumOf({ given: form, operation }: Skill, given: unknown): Calculation | null {
   if (form.sum) return form.sum(given);
   const operands = operation && form.operands?.(given);
   return operands ? { operation, operands } : null;

@@ -1,7 +1,7 @@
 import { usualAdvice, type Advice } from '../house-style';
 import { byCost, costsOf, least, type SchoolCost } from './costs';
 import { isInHead } from '../skill/card';
-import type { Sum } from '../skill/given/calculation';
+import type { Calculation } from '../skill/given/calculation';
 import type { Skill } from '../skill/skill';
 
 /** A sum as an item of a skill, its numbers in the order in which they suit it. */
@@ -13,7 +13,11 @@ export interface Taken {
 }
 
 /** How a sum is an item of a skill; undefined if it is none. Numbers that may change places are also tried so. */
-export function takenBy(skill: Skill, sum: Sum, advice: Advice = usualAdvice): Taken | undefined {
+export function takenBy(
+  skill: Skill,
+  sum: Calculation,
+  advice: Advice = usualAdvice
+): Taken | undefined {
   if (skill.operation !== sum.operation) return undefined;
   const commutes = sum.operation === 'addition' || sum.operation === 'multiplication';
   const orders = commutes ? [sum.operands, sum.operands.toReversed()] : [sum.operands];
@@ -43,7 +47,7 @@ export interface Choice {
 }
 
 /** Weighs the ways of working a sum, each by its cheapest school: in the head where that can be, else on paper. */
-export function choiceAmong(skills: readonly Skill[], sum: Sum): Choice {
+export function choiceAmong(skills: readonly Skill[], sum: Calculation): Choice {
   const suiting = skills.flatMap((skill) => takenBy(skill, sum) ?? []).filter((way) => way.applies);
   const costed = competing(suiting)
     .map((way) => ({ ...way, ...costsOf(way.skill, way.given).toSorted(byCost)[0]! }))

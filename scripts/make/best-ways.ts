@@ -6,7 +6,7 @@
 import { writeFileSync } from 'node:fs';
 import { deflateRawSync } from 'node:zlib';
 import '../../core/catalogue/all';
-import { analyseItem, skillOf, type Skill, type Sum } from '../../core/skill';
+import { analyseItem, skillOf, type Skill, type Calculation } from '../../core/skill';
 import { cards } from '../../core/catalogue';
 import { choiceAmong, takenBy } from '../../core/strategies';
 import {
@@ -37,7 +37,7 @@ function bestWays(): Uint8Array {
 }
 
 /** The wrong answers of a sum by a way, each with its pattern; none if the numbers do not suit it. */
-function wrongAnswers(skill: Skill, sum: Sum): { id: string; answer: string }[] {
+function wrongAnswers(skill: Skill, sum: Calculation): { id: string; answer: string }[] {
   const taken = takenBy(skill, sum);
   if (!taken?.applies) return [];
   return Object.keys(skill.schools).flatMap((school) =>

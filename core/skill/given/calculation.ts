@@ -1,7 +1,7 @@
 import type { Operation } from '../card';
 
 /** What is to be worked out, whatever the way. */
-export interface Sum {
+export interface Calculation {
   readonly operation: Operation;
   readonly operands: readonly string[];
 }

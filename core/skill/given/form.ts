@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import type { Sum } from './calculation';
+import type { Calculation } from './calculation';
 
 /** What is given of an item: how it is checked, written on one line, and read back. */
 export interface GivenForm<Given> {
@@ -12,7 +12,7 @@ export interface GivenForm<Given> {
   /** The same text for items that a paper should not hold twice; the printed line if absent. */
   itemKey?(given: Given): string;
   /** What is worked out, where any way is as good. */
-  sum?(given: Given): Sum;
+  sum?(given: Given): Calculation;
   /** The numbers that are worked on, and the item of such numbers, where there are several ways of working. */
   operands?(given: Given): readonly string[];
   from?(operands: readonly string[]): Given | undefined;

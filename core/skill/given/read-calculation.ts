@@ -1,7 +1,7 @@
 import { ungrouped } from '../../numbers';
 import type { Operation } from '../card';
 import { SIGNS } from './pair';
-import type { Sum } from './calculation';
+import type { Calculation } from './calculation';
 
 const operations = {
   '+': 'addition',
@@ -15,7 +15,7 @@ export const signOf = (operation: Operation): string =>
   Object.entries(operations).find(([, one]) => one === operation)![0];
 
 /** A sum of whole numbers as it is typed, `198 + 57`, `12 x 16`, `65²`; undefined if it is none. */
-export function readSum(line: string): Sum | undefined {
+export function readCalculation(line: string): Calculation | undefined {
   const [, squared] = /^\s*(\d[\d ]*)(?:²|\^\s*2)\s*$/.exec(line) ?? [];
   if (squared !== undefined) {
     const number = ungrouped(squared);

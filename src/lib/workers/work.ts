@@ -28,15 +28,15 @@ import {
   type Control,
   type Controls,
   type ItemView,
-  type Sum
+  type Calculation
 } from '@zealous-quill/core/skill';
 import {
   describeSkill,
   loadSkills,
   loadWays,
-  waysOf,
+  strategiesOf,
   type SkillDescription,
-  type Way
+  type Strategy
 } from '@zealous-quill/core/catalogue';
 
 /** Work of looking ahead at one value of a control. */
@@ -116,9 +116,9 @@ export const bench = {
   },
 
   /** The ways of working some numbers, with what each costs, as the house advises them. */
-  async ways(sum: Sum, { advice }: HouseStyle): Promise<Way[]> {
+  async ways(sum: Calculation, { advice }: HouseStyle): Promise<Strategy[]> {
     await loadWays(sum.operation);
-    return waysOf(sum, advice);
+    return strategiesOf(sum, advice);
   },
 
   async describe(id: string, style: HouseStyle): Promise<SkillDescription> {

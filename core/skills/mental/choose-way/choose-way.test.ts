@@ -6,7 +6,7 @@ import { choiceAmong } from '../../../strategies';
 import { itemsUnder, skillOf, WorkedItem } from '../../../skill';
 import '../../../catalogue/all';
 import { markItem } from '../../../marking';
-import { readSum } from '../../../skill/given/read-calculation';
+import { readCalculation } from '../../../skill/given/read-calculation';
 import bestWays from './best-ways.json';
 import { crosses, keyOf, OPERATIONS, SIZE, sumAt } from './table';
 import { ON_PAPER, wayOf, wayReading, waysFor } from './way';
@@ -151,5 +151,5 @@ test('an item is typed as a sum, a difference or a product of two numbers, and n
   ]) {
     assert.equal(given(line), undefined, line);
   }
-  assert.equal(readSum('36 x 29')?.operation, 'multiplication');
+  assert.equal(readCalculation('36 x 29')?.operation, 'multiplication');
 });

@@ -3,7 +3,7 @@ import type { Choice } from '../../../strategies/best-strategy';
 import { givenFrom, type GivenForm } from '../../../skill/given/form';
 import { numberBetween } from '../../../skill/given/numbers';
 import { SIGNS } from '../../../skill/given/pair';
-import { readSum, signOf } from '../../../skill/given/read-calculation';
+import { readCalculation, signOf } from '../../../skill/given/read-calculation';
 import type { WorkedItem } from '../../../skill/worked-item';
 import { isTrivial, LEAST, MOST, OPERATIONS } from './table';
 
@@ -35,7 +35,7 @@ export const given: GivenForm<Given> = {
   howToType: `Write two whole numbers from ${LEAST} to ${MOST} with +, - or x between them.`,
   print: ({ operation, operands }) => operands.join(` ${signOf(operation)} `),
   parse(line) {
-    const sum = SIGNS['/'].test(line) ? undefined : readSum(line);
+    const sum = SIGNS['/'].test(line) ? undefined : readCalculation(line);
     return sum && givenFrom(schema, sum);
   },
   itemKey: ({ operation, operands }) =>

@@ -1,6 +1,6 @@
 import type { Operation } from '../../../skill/card';
 import type { Choice } from '../../../strategies/best-strategy';
-import type { Sum } from '../../../skill/given/calculation';
+import type { Calculation } from '../../../skill/given/calculation';
 
 /** The operations of which ways are chosen; divisions have one way each. */
 export const OPERATIONS = ['addition', 'subtraction', 'multiplication'] as const;
@@ -23,7 +23,7 @@ export const LARGEST_MARGIN = 9;
  * The sum of a key, or undefined where it is none: a difference of nothing, and what is done on tens alone. Which number
  * of a pair stands first is settled by whether their sum is odd, so that either order is met.
  */
-export function sumAt(key: number): Sum | undefined {
+export function sumAt(key: number): Calculation | undefined {
   const { operation, larger, smaller } = numbersAt(key);
   if (isTrivial(operation, larger, smaller)) return undefined;
   const isTurned = operation !== 'subtraction' && (larger + smaller) % 2 === 1;
@@ -40,7 +40,7 @@ export function numbersAt(key: number) {
 }
 
 /** The key of a sum of two numbers of the table, in either order. */
-export function keyOf({ operation, operands }: Sum): number {
+export function keyOf({ operation, operands }: Calculation): number {
   const [larger, smaller] = operands.map(Number).toSorted((one, other) => other - one);
   const row = larger! - LEAST;
   const pair = (row * (row + 1)) / 2 + smaller! - LEAST;

@@ -5,7 +5,7 @@ import {
 } from '@zealous-quill/core/house-style';
 import { markItem, unknownSteps } from '@zealous-quill/core/marking';
 import {
-  allWaysOf,
+  allStrategiesOf,
   describeSkill,
   findListedSkill,
   suitability,
@@ -96,7 +96,7 @@ export const analyse = post(analyseRequest, ({ skill: id, given, school, houseSt
 
 /** `POST /api/suitability`: the ways as the numbers stand, and those that are advised, several where they tie. */
 export const findSuitability = post(suitabilityRequest, (sum) => {
-  const best = allWaysOf(sum).filter(({ isCheapest }) => isCheapest);
+  const best = allStrategiesOf(sum).filter(({ isCheapest }) => isCheapest);
   const advised = [...new Set(best.map(({ skill }) => skill))];
   return reply({ ...suitability(sum.operation, sum.operands), advised });
 });

@@ -1,8 +1,13 @@
 <script lang="ts">
   import DataTable from '$lib/ui/kit/DataTable.svelte';
   import { writeText, type HouseStyle } from '@zealous-quill/core/house-style';
-  import { isInHead, isOfShortItems, type ItemView, type Sum } from '@zealous-quill/core/skill';
-  import { type SkillDescription, type Way } from '@zealous-quill/core/catalogue';
+  import {
+    isInHead,
+    isOfShortItems,
+    type ItemView,
+    type Calculation
+  } from '@zealous-quill/core/skill';
+  import { type SkillDescription, type Strategy } from '@zealous-quill/core/catalogue';
   import Meaning from '$lib/ui/kit/Meaning.svelte';
   import Difficulty from '../kit/Difficulty.svelte';
   import { duration } from '../format';
@@ -16,10 +21,10 @@
     view: ItemView;
     style: HouseStyle;
     /** Finds the ways of working some numbers. */
-    waysOf: (sum: Sum) => Promise<readonly Way[]>;
+    strategiesOf: (sum: Calculation) => Promise<readonly Strategy[]>;
   }
 
-  let { skill, view, style, waysOf }: Props = $props();
+  let { skill, view, style, strategiesOf }: Props = $props();
 
   const reading = $derived(
     Object.fromEntries(skill.patterns.map(({ id, reading }) => [id, reading]))
@@ -76,7 +81,7 @@
     </DataTable>
   {/if}
   {#if view.sum}
-    {#await waysOf(view.sum) then ways}<Ways
+    {#await strategiesOf(view.sum) then ways}<Ways
         {ways}
         sum={isOfShortItems(skill) ? view.line : null}
       />{/await}

@@ -1,9 +1,9 @@
 <script lang="ts">
   import DataTable from '$lib/ui/kit/DataTable.svelte';
-  import type { Way } from '@zealous-quill/core/catalogue';
+  import type { Strategy } from '@zealous-quill/core/catalogue';
 
   interface Props {
-    ways: readonly Way[];
+    ways: readonly Strategy[];
     /** The sum they work, where it can be asked for by itself. */
     sum: string | null;
   }

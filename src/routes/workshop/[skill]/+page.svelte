@@ -190,7 +190,7 @@
         {skill}
         view={shown.view}
         style={data.style}
-        waysOf={async (sum) => (await bench?.ways(sum, data.style)) ?? []}
+        strategiesOf={async (sum) => (await bench?.ways(sum, data.style)) ?? []}
       />
     {:else}
       <p class="leaf nothing faint">Choose or type an item to see it worked.</p>

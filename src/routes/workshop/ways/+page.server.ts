@@ -1,5 +1,11 @@
-import { allWaysOf, cards, findListedSkill } from '@zealous-quill/core/catalogue';
-import { isInHead, readSum, viewItem, type Operation, type Sum } from '@zealous-quill/core/skill';
+import { allStrategiesOf, cards, findListedSkill } from '@zealous-quill/core/catalogue';
+import {
+  isInHead,
+  readCalculation,
+  viewItem,
+  type Operation,
+  type Calculation
+} from '@zealous-quill/core/skill';
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { db } from '$lib/server/database/base/connection';
 import { readHouseStyle } from '$lib/server/database/papers/house-style';
@@ -13,7 +19,7 @@ const EXAMPLE = '198 + 57';
 export const load: PageServerLoad = ({ url }) => {
   const style = readHouseStyle(db());
   const typed = (url.searchParams.get('sum') ?? EXAMPLE).slice(0, 100);
-  const sum = readSum(typed);
+  const sum = readCalculation(typed);
   return {
     style,
     typed,
@@ -24,8 +30,8 @@ export const load: PageServerLoad = ({ url }) => {
   };
 };
 
-function waysWorked(sum: Sum, style: HouseStyle) {
-  return allWaysOf(sum, style.advice).map((way) => {
+function waysWorked(sum: Calculation, style: HouseStyle) {
+  return allStrategiesOf(sum, style.advice).map((way) => {
     const skill = findListedSkill(way.skill)!;
     const given = skill.given.from!(way.operands);
     return {
@@ -37,7 +43,7 @@ function waysWorked(sum: Sum, style: HouseStyle) {
 }
 
 /** How many sums of a size there are of each mental way, and how many suit it; empty if that takes too long. */
-async function countsFor({ operation, operands }: Sum) {
+async function countsFor({ operation, operands }: Calculation) {
   const digits = Math.max(...operands.map(({ length }) => length));
   const mental = cardsFor(operation);
   const done = await run('suiting', { skills: mental.map(({ id }) => id), digits });
