@@ -36,6 +36,7 @@ export const addresses: readonly string[] = [
   '/records/backups',
   '/records/names',
   '/house-style',
+  '/words',
   '/workshop/column-addition',
   '/workshop/ways?sum=12 x 16',
   '/workshop/near-doubles/quick?sets=2'
