@@ -20,12 +20,15 @@ export interface ItemFacts {
 /** Facts of the items of a paper, by {@link factsKey}. */
 export type Facts = Readonly<Record<string, ItemFacts>>;
 
-type Worked = Pick<Rung, 'skill' | 'school'>;
+type Worked = Pick<Rung, 'skill' | 'school' | 'simplestForm'>;
 type Entry = Pick<PaperItem, 'given' | 'scheme'>;
 
 /** The same text for items of which the same is true. */
-export function factsKey({ skill, school }: Worked, { given, scheme }: Entry): string {
-  return JSON.stringify([skill, school, given, scheme]);
+export function factsKey(
+  { skill, school, simplestForm }: Worked,
+  { given, scheme }: Entry
+): string {
+  return JSON.stringify([skill, school, given, scheme, simplestForm]);
 }
 
 /** Computes the facts of an item; its skill must be loaded. */
@@ -60,9 +63,15 @@ export function factsIn(
 
 /** The scheme an item is marked by: its own, else its skill's. */
 export function schemeOf(
-  { skill, school }: Worked,
+  rung: Worked,
   { given, scheme }: Entry,
   style: HouseStyle = defaultHouseStyle
 ): Scheme {
-  return scheme ?? skillOf(skill).scheme(given, school, style);
+  return scheme ?? skillOf(rung.skill).scheme(given, rung.school, styleIn(rung, style));
 }
+
+/** The house style with what a rung asks for otherwise. */
+export const styleIn = (
+  { simplestForm }: Pick<Rung, 'simplestForm'>,
+  style: HouseStyle
+): HouseStyle => (simplestForm ? { ...style, simplestForm } : style);

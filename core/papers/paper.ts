@@ -51,6 +51,8 @@ const rungFields = z.strictObject({
   controls: controlsSchema,
   count: z.int().check(...within(1, 40)),
   spread: z.optional(spreadSchema),
+  /** Whether answers of fractions are asked for in simplest form; as the house has it if absent. */
+  simplestForm: z.optional(z.enum(['asked', 'open'])),
   items: z.array(itemSchema).check(z.maxLength(40))
 });
 

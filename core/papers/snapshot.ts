@@ -10,7 +10,7 @@ import {
   type Layout,
   type Picture
 } from '../working';
-import { schemeOf } from './facts';
+import { schemeOf, styleIn } from './facts';
 import { workingKinds } from './kinds';
 import type { PaperItem, Rung } from './paper';
 
@@ -36,7 +36,7 @@ export interface Printed {
 
 /** Derives an item of a rung; the rung's skill must be loaded. */
 export function snapshotOf(
-  rung: Pick<Rung, 'skill' | 'school'> & { readonly kind?: string },
+  rung: Pick<Rung, 'skill' | 'school' | 'simplestForm'> & { readonly kind?: string },
   entry: Pick<PaperItem, 'given' | 'scheme'> & Partial<Pick<PaperItem, 'id'>>,
   style: HouseStyle
 ): Snapshot {
@@ -44,7 +44,7 @@ export function snapshotOf(
   const { skill, graph, key } = worked;
   const layout = worked.layout(style);
   return {
-    item: itemOf(worked, style, {
+    item: itemOf(worked, styleIn(rung, style), {
       turn: turnOf(entry.id),
       showsWorking: workingKinds.includes(rung.kind ?? '')
     }),

@@ -60,6 +60,9 @@
       ...Object.entries(rung.controls).map(([name, control]) =>
         controlPhrase(featureTitle(skill, name), control as Control)
       ),
+      ...(rung.simplestForm
+        ? [`simplest form ${rung.simplestForm === 'asked' ? 'asked for' : 'not asked for'}`]
+        : []),
       ...(rung.spread
         ? [
             `${featureTitle(skill, rung.spread.feature)} ${rung.spread.parts

@@ -24,7 +24,7 @@
     possibilities: Possibilities;
     /** A few items under some controls. */
     sample: (controls: Controls) => Promise<readonly ItemFacts[]>;
-    ondraw: (plan: Pick<Rung, 'controls' | 'count' | 'school' | 'spread'>) => void;
+    ondraw: (plan: Pick<Rung, 'controls' | 'count' | 'school' | 'spread' | 'simplestForm'>) => void;
     onclose: () => void;
   }
 
@@ -34,6 +34,7 @@
   let count = $state(untrack(() => rung.count));
   let school = $state(untrack(() => rung.school));
   let spread = $state.raw<Spread | undefined>(untrack(() => rung.spread));
+  let simplestForm = $state(untrack(() => rung.simplestForm));
   let shown = $state.raw<{ of: Controls; items: readonly ItemFacts[] } | null>(null);
   const total = $derived(spread ? spreadCount(spread) : count);
   const isTooFew = $derived(
@@ -52,7 +53,7 @@
   });
 
   function draw() {
-    ondraw({ controls: controls as Rung['controls'], count: total, school, spread });
+    ondraw({ controls: controls as Rung['controls'], count: total, school, spread, simplestForm });
     onclose();
   }
 
@@ -99,6 +100,21 @@
             name: title.toLowerCase()
           }))}
         />
+      </label>
+    {/if}
+    {#if skill.family === 'fractions'}
+      <label>
+        Simplest form is
+        <Select
+          placeholder=""
+          value={simplestForm ?? ''}
+          onchange={(event) =>
+            (simplestForm = (event.currentTarget.value || undefined) as typeof simplestForm)}
+        >
+          <option value="">as the house style says</option>
+          <option value="asked">asked for</option>
+          <option value="open">not asked for</option>
+        </Select>
       </label>
     {/if}
   </div>

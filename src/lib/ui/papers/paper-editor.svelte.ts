@@ -26,7 +26,9 @@ export interface Drawer {
 /** Items a rung holds. */
 const MOST_ITEMS = 40;
 
-type Plan = Partial<Pick<Rung, 'kind' | 'controls' | 'count' | 'school' | 'spread'>>;
+type Plan = Partial<
+  Pick<Rung, 'kind' | 'controls' | 'count' | 'school' | 'spread' | 'simplestForm'>
+>;
 
 /** A draft of a paper, with the drawing of its items: one drawing after another, each merged by its rung. */
 export class PaperEditor {
