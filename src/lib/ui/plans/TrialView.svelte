@@ -33,8 +33,8 @@
   {:else if trial.ok}
     {@const { totals, parts } = trial}
     <p class="totals" role="status">
-      <strong>{plural(totals.marks, 'mark')}</strong> · about {Math.ceil(totals.minutes)} minutes · on
-      average <Difficulty value={totals.mean} {style} />
+      <strong>{plural(totals.marks, 'mark')}</strong> · about {Math.ceil(totals.minutes)} minutes ·
+      <Difficulty value={totals.mean} {style} /> on average
     </p>
     <Bands {totals} />
     <p class="faint small">Difficulty and time are estimates.</p>
@@ -48,7 +48,7 @@
           </td>
           <td class="number">{part.marks}</td>
           <td><Difficulty value={part.difficulty / 100} {style} /></td>
-          <td class="number">{duration(part.seconds)}</td>
+          <td class="number whitespace-nowrap">{duration(part.seconds)}</td>
         </tr>
       {/each}
     </DataTable>
