@@ -42,6 +42,9 @@
 </span>
 
 <style>
+  select {
+    padding: var(--space-1) var(--space-5) var(--space-1) var(--space-2);
+  }
   .difficulty {
     display: inline-flex;
     flex-wrap: wrap;

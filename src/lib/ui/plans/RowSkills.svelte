@@ -95,8 +95,11 @@
   }
   label {
     flex: 1;
+    min-width: 0;
   }
   select {
-    max-width: 100%;
+    width: 100%;
+    padding: var(--space-1) var(--space-5) var(--space-1) var(--space-2);
+    text-overflow: ellipsis;
   }
 </style>
