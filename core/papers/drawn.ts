@@ -1,3 +1,4 @@
+import type { HouseStyle } from '../house-style';
 import { DRAW_WORK, tryWithin } from '../spaces';
 import { factsIn, type Facts } from './facts';
 import type { LadderResult } from './ladder';
@@ -11,8 +12,10 @@ export type Drawn =
   | { ok: false; error: { code: 'too-hard' } };
 
 /** Draws a rung within the work there is, with what is known of its items. */
-export function withFacts(draw: () => LadderResult): Drawn {
+export function withFacts(draw: () => LadderResult, style?: HouseStyle): Drawn {
   const result = tryWithin(DRAW_WORK, draw);
   if (!result) return { ok: false, error: { code: 'too-hard' } };
-  return result.ok ? { ...result, facts: factsIn({ rungs: [result.rung] }) } : result;
+  return result.ok
+    ? { ...result, facts: factsIn({ rungs: [result.rung] }, style && { style }) }
+    : result;
 }

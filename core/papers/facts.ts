@@ -31,8 +31,12 @@ export function factsKey(
   return JSON.stringify([skill, school, given, scheme, simplestForm]);
 }
 
-/** Computes the facts of an item; its skill must be loaded. */
-export function factsOf(rung: Worked, entry: Entry): ItemFacts {
+/** Computes the facts of an item, with the marks it has in a house style; its skill must be loaded. */
+export function factsOf(
+  rung: Worked,
+  entry: Entry,
+  style: HouseStyle = defaultHouseStyle
+): ItemFacts {
   const skill = skillOf(rung.skill);
   const item = analyseItem(skill, entry.given, { school: rung.school });
   return {
@@ -41,21 +45,27 @@ export function factsOf(rung: Worked, entry: Entry): ItemFacts {
     features: item.features,
     difficulty: item.difficulty,
     seconds: item.seconds,
-    marks: availableMarks(schemeOf(rung, entry)),
+    marks: availableMarks(schemeOf(rung, entry, style)),
     patterns: item.errorPatterns.map(({ id, answer }) => ({ id, answer }))
   };
+}
+
+/** In which house style facts are computed, and of which items they are known already. */
+interface FactsAsked {
+  readonly style?: HouseStyle;
+  readonly known?: ReadonlySet<string>;
 }
 
 /** The facts of all items of a paper but those of the keys that are known. */
 export function factsIn(
   { rungs }: Pick<Paper, 'rungs'>,
-  known: ReadonlySet<string> = new Set()
+  { style = defaultHouseStyle, known = new Set() }: FactsAsked = {}
 ): Facts {
   return Object.fromEntries(
     rungs.flatMap((rung) =>
       rung.items.flatMap((entry) => {
         const key = factsKey(rung, entry);
-        return known.has(key) ? [] : [[key, factsOf(rung, entry)] as const];
+        return known.has(key) ? [] : [[key, factsOf(rung, entry, style)] as const];
       })
     )
   );

@@ -1,3 +1,4 @@
+import type { HouseStyle } from '../house-style';
 import { DRAW_WORK, tryWithin } from '../spaces';
 import { factsIn, factsOf, type Facts } from './facts';
 import { isMarked } from './kinds';
@@ -37,11 +38,11 @@ export type Fitted = { readonly rungs: readonly Rung[]; readonly facts: Facts } 
  * there in another order, or new ones under the same controls. What is locked stays, and so do worked examples.
  * `turn` tells one drawing from the next.
  */
-export function fitToRamp(paper: Paper, turn: number): Fitted {
+export function fitToRamp(paper: Paper, turn: number, style?: HouseStyle): Fitted {
   const fitted = tryWithin(DRAW_WORK, () =>
     paper.rungs.reduce((now, { id }) => withRungFitted(now, id, turn), paper)
   );
-  return fitted ? { rungs: fitted.rungs, facts: factsIn(fitted) } : null;
+  return fitted ? { rungs: fitted.rungs, facts: factsIn(fitted, style && { style }) } : null;
 }
 
 function withRungFitted(paper: Paper, id: string, turn: number): Paper {

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { defaultHouseStyle, usualTiming } from '../house-style';
+import { defaultHouseStyle } from '../house-style';
 import { meets, readControls, skillOf, WorkedItem, type Controls } from '../skill';
 import { skills } from '../catalogue/all';
 import { followUp } from './follow-up';
@@ -37,7 +37,7 @@ test('every skill’s ladder draws, holds no item twice, meets its controls and 
             }
           }
         }
-        const { items } = outline(paper, usualTiming);
+        const { items } = outline(paper, defaultHouseStyle);
         assert.ok(items.at(-1)!.facts.difficulty > items[0]!.facts.difficulty);
       }),
       { numRuns: 1 }

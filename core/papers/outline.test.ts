@@ -10,6 +10,7 @@ import { factsIn, factsKey, factsOf, schemeOf } from './facts';
 import { isMarked, rungKinds, spreadCount, unmarkedKinds, workingKinds } from './kinds';
 import { outline, outlineFrom } from './outline';
 import { problemsIn } from './problems';
+import { snapshotOf } from './snapshot';
 import { startLadder } from './start';
 import { rungWords } from './words';
 import type { Paper } from './paper';
@@ -18,7 +19,7 @@ const paper = startLadder('column-addition', 'Lantern counts', { seed: 11 });
 const entries = paper.rungs.flatMap((rung) => rung.items.map((entry) => ({ rung, entry })));
 
 test('items are numbered through the paper; those done together have no marks', () => {
-  const { items, marks, minutes } = outline(paper, usualTiming);
+  const { items, marks, minutes } = outline(paper, defaultHouseStyle);
   assert.deepEqual(
     items.map(({ number, entry }) => [number, entry.id]),
     entries.map(({ entry }, at) => [at + 1, entry.id])
@@ -48,7 +49,10 @@ test('a scheme of its own counts in the place of the skill’s; what is not know
     )
   };
   const more = paper.rungs[last]!.items.length * availableMarks(scheme);
-  assert.equal(outline(changed, usualTiming).marks, outline(paper, usualTiming).marks + more);
+  assert.equal(
+    outline(changed, defaultHouseStyle).marks,
+    outline(paper, defaultHouseStyle).marks + more
+  );
   const known = factsIn(paper);
   const patternIds = (id: string) => skillOf(id).patterns.map((pattern) => pattern.id);
   fc.assert(
@@ -62,7 +66,7 @@ test('a scheme of its own counts in the place of the skill’s; what is not know
       );
     })
   );
-  assert.deepEqual(factsIn(paper, new Set(Object.keys(known))), {});
+  assert.deepEqual(factsIn(paper, { known: new Set(Object.keys(known)) }), {});
 });
 
 test('what the skill cannot read of a paper is named by its place', () => {
@@ -119,4 +123,23 @@ test('items are taken out as a list or a table, as the house writes them, with a
   assert.match(row!, /^1,[^,]+,"0\.4, 0\.35, 4 ascending","0\.35, 0\.4, 4",/);
   const bare = listAsCsv(items, { hasAnswers: false, style: defaultHouseStyle });
   assert.ok(!bare.includes('answer'));
+});
+
+test('the marks of a paper are those of the house, as its print has them', () => {
+  const paper = startLadder('mixed-addition', 'Panes', { seed: 3 });
+  const marksIn = (simplestForm: 'asked' | 'open') => {
+    const style = { ...defaultHouseStyle, simplestForm };
+    const printed = paper.rungs.flatMap((rung) =>
+      isMarked(rung)
+        ? rung.items.map((entry) => availableMarks(snapshotOf(rung, entry, style).scheme))
+        : []
+    );
+    const { marks } = outline(paper, style);
+    assert.equal(
+      marks,
+      printed.reduce((sum, one) => sum + one, 0)
+    );
+    return marks;
+  };
+  assert.ok(marksIn('open') < marksIn('asked'));
 });

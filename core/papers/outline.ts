@@ -1,6 +1,6 @@
 import { revealed, type Revealed } from '../analysis';
 import { patternKey, skillOf } from '../skill';
-import type { Timing } from '../house-style';
+import type { HouseStyle, Timing } from '../house-style';
 import { paperMinutes } from './minutes';
 import { factsIn, factsKey, type Facts, type ItemFacts } from './facts';
 import { isMarked } from './kinds';
@@ -27,10 +27,10 @@ export interface Outline {
 /** The error patterns of each skill, by their ids. */
 export type PatternIds = (skill: string) => readonly string[];
 
-/** The outline of a paper whose skills are loaded. */
-export function outline(paper: Paper, timing: Timing): Outline {
+/** The outline of a paper whose skills are loaded, in a house style. */
+export function outline(paper: Paper, style: HouseStyle): Outline {
   const patternIds = (skill: string) => skillOf(skill).patterns.map(({ id }) => id);
-  return outlineFrom(paper, factsIn(paper), { patternIds, timing });
+  return outlineFrom(paper, factsIn(paper, { style }), { patternIds, timing: style.timing });
 }
 
 /**

@@ -125,20 +125,26 @@ export const bench = {
     return describeSkill(await loaded(id), style);
   },
 
-  async redraw(paper: Paper, rung: string, turn: number): Promise<Drawn> {
+  async redraw(paper: Paper, rung: string, turn: number, style: HouseStyle): Promise<Drawn> {
     await loadAll(paper);
-    return withFacts(() => redrawRung(paper, rung, turn));
+    return withFacts(() => redrawRung(paper, rung, turn), style);
   },
 
-  async replace(paper: Paper, rung: string, item: string, turn: number): Promise<Drawn> {
+  async replace(
+    paper: Paper,
+    rung: string,
+    item: string,
+    turn: number,
+    style: HouseStyle
+  ): Promise<Drawn> {
     await loadAll(paper);
-    return withFacts(() => replaceItem(paper, rung, item, turn));
+    return withFacts(() => replaceItem(paper, rung, item, turn), style);
   },
 
   /** The items of a paper fitted to its ramp. */
-  async fit(paper: Paper, turn: number): Promise<Fitted> {
+  async fit(paper: Paper, turn: number, style: HouseStyle): Promise<Fitted> {
     await loadAll(paper);
-    return fitToRamp(paper, turn);
+    return fitToRamp(paper, turn, style);
   },
 
   /** A new rung for a paper, drawn. */
@@ -150,23 +156,24 @@ export const bench = {
   ): Promise<Drawn> {
     await loadAll(paper);
     await loadSkills([plan.skill]);
-    return withFacts(() => addRung(paper, plan, turn, style));
+    return withFacts(() => addRung(paper, plan, turn, style), style);
   },
 
   /** An item typed for a rung; null if it cannot be read. */
   async read(
-    { skill: id, school }: Pick<Rung, 'skill' | 'school'>,
-    line: string
+    rung: Pick<Rung, 'skill' | 'school' | 'simplestForm'>,
+    line: string,
+    style: HouseStyle
   ): Promise<{ given: unknown; facts: ItemFacts } | null> {
-    const skill = await loaded(id);
+    const skill = await loaded(rung.skill);
     const given = skill.given.parse(line);
-    return given === undefined ? null : { given, facts: factsOf({ skill: id, school }, { given }) };
+    return given === undefined ? null : { given, facts: factsOf(rung, { given }, style) };
   },
 
   /** The facts of the items of a paper that are not known yet. */
-  async facts(paper: Paper, known: readonly string[]): Promise<Facts> {
+  async facts(paper: Paper, known: readonly string[], style: HouseStyle): Promise<Facts> {
     await loadAll(paper);
-    return factsIn(paper, new Set(known));
+    return factsIn(paper, { style, known: new Set(known) });
   }
 };
 

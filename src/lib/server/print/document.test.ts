@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { defaultHouseStyle, usualTiming } from '@zealous-quill/core/house-style';
+import { defaultHouseStyle } from '@zealous-quill/core/house-style';
 import { outline, rungWords, startLadder } from '@zealous-quill/core/papers';
 import { skills } from '@zealous-quill/core/catalogue/all';
 import { partsNow, printDocument, printKinds, type PrintKind } from './document';
@@ -25,7 +25,7 @@ test('every print numbers all its items in order and says which paper it is', ()
     for (const kind of printKinds) {
       const print = printed(paper, kind);
       const numbers = print.sections.flatMap(({ items }) => items.map(({ number }) => number));
-      const expected = outline(paper, usualTiming).items.filter(
+      const expected = outline(paper, defaultHouseStyle).items.filter(
         ({ rung }) => kind !== 'key' || rung.kind !== 'worked-example'
       );
       assert.deepEqual(
@@ -61,7 +61,7 @@ test('the paper gives nothing away but in its examples; the solutions show every
 test('the key has the answer, the marks and the answers that name an error', () => {
   for (const paper of papers) {
     const answers = new Map(
-      outline(paper, usualTiming).items.map(({ number, facts }) => [number, facts])
+      outline(paper, defaultHouseStyle).items.map(({ number, facts }) => [number, facts])
     );
     for (const { items, title } of printed(paper, 'key').sections) {
       for (const { number, answer, scheme, wrongAnswers, picture } of items) {

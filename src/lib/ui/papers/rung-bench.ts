@@ -4,8 +4,5 @@ import type { Controls } from '@zealous-quill/core/skill';
 /** What draws and reads items for a rung, in a worker or anywhere else. */
 export interface RungBench {
   sample(skill: string, controls: Controls, most: number, seed: number): Promise<ItemFacts[]>;
-  read(
-    rung: Pick<Rung, 'skill' | 'school'>,
-    line: string
-  ): Promise<{ given: unknown; facts: ItemFacts } | null>;
+  read(rung: Rung, line: string): Promise<{ given: unknown; facts: ItemFacts } | null>;
 }

@@ -21,7 +21,7 @@ export const load: PageServerLoad = ({ params }) => {
   const style = sealed ?? readHouseStyle(db());
   return {
     ...{ id, version, edition, isSat, damage, pupil, paper, style },
-    facts: factsIn(paper),
+    facts: factsIn(paper, { style }),
     descriptions: describedSkills(
       paper.rungs.map(({ skill }) => skill),
       style

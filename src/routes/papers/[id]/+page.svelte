@@ -7,7 +7,7 @@
   import { Possibilities } from '$lib/ui/controls/possibilities.svelte';
   import { Draft, tabKeeper } from '$lib/ui/draft.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
-  import { PaperEditor } from '$lib/ui/papers/paper-editor.svelte';
+  import { PaperEditor, type Drawer } from '$lib/ui/papers/paper-editor.svelte';
   import PaperHead from '$lib/ui/papers/PaperHead.svelte';
   import RungList from '$lib/ui/papers/RungList.svelte';
   import { savePaper } from '$lib/ui/papers/save-paper';
@@ -33,13 +33,12 @@
       save: (value, over) => savePaper(id, value, over),
       ...(keeper && { keeper })
     });
-    const drawer = () => ({
-      redraw: bench!.redraw,
-      replace: bench!.replace,
-      facts: bench!.facts,
-      fit: bench!.fit,
-      add: (on: Paper, plan: Pick<Rung, 'kind' | 'skill'>, turn: number) =>
-        bench!.add(on, plan, turn, style)
+    const drawer = (): Drawer => ({
+      redraw: (...asked) => bench!.redraw(...asked, style),
+      replace: (...asked) => bench!.replace(...asked, style),
+      facts: (...asked) => bench!.facts(...asked, style),
+      fit: (...asked) => bench!.fit(...asked, style),
+      add: (...asked) => bench!.add(...asked, style)
     });
     const patternIds = (skill: string) =>
       (descriptions[skill]?.patterns ?? []).map((pattern) => pattern.id);
@@ -61,6 +60,14 @@
     void editor.learn();
     for (const { skill } of editor.paper.rungs) void describe(skill);
   });
+
+  /** What draws and reads items for a rung, in the style of this paper. */
+  const rungBench = $derived(
+    bench && {
+      sample: bench.sample,
+      read: (rung: Rung, line: string) => bench!.read(rung, line, data.style)
+    }
+  );
 
   async function describe(skill: string) {
     if (skill in descriptions || !bench) return;
@@ -138,7 +145,7 @@
         skills={data.skills}
         style={data.style}
         isFrozen={data.isSat}
-        {bench}
+        bench={rungBench}
         {possibilities}
         onadd={addRung}
       />

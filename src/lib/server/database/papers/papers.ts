@@ -209,7 +209,7 @@ export function removePaper(db: Db, id: number, withMarks: boolean): Removed | u
 
 /** Keeps beside the paper what lists show of it. */
 function countUp(db: Writer, paperId: number, paper: Paper): void {
-  const { items, marks, minutes } = outline(paper, readHouseStyle(db).timing);
+  const { items, marks, minutes } = outline(paper, readHouseStyle(db));
   db.update(papers)
     .set({ itemCount: items.length, marks, minutes })
     .where(eq(papers.id, paperId))
