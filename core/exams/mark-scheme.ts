@@ -1,6 +1,7 @@
 import { withSigns, writeText, type HouseStyle } from '../house-style';
 import { covers, type Mark, type Scheme } from '../schemes';
 import { formWords, markItem } from '../marking';
+import { mixedForms, type FormCode } from '../numbers';
 import { patternsIn, skillOf, titleIn, WorkedItem } from '../skill';
 import { ANSWER, stepOf, writtenValue } from '../working';
 import type { Option } from './choice';
@@ -50,10 +51,11 @@ export function partScheme(
         lettered(earnsWords(worked, mark, scheme, style), mark, options) +
         dependsWords(mark, scheme.marks.slice(0, at))
     })),
-    accepted: acceptedWords[answer.reading.kind] ?? '',
-    formCosts: scheme.marks.flatMap(({ id: mark, form = [] }) => {
-      const words = form.map((code) => formWords[code]);
-      return words.length > 0 ? [`Do not award ${mark} where: ${words.join(', or ')}.`] : [];
+    // Of a choice a letter is enough, and nothing else is written.
+    accepted: options ? '' : acceptedOf(answer.reading.kind, scheme),
+    formCosts: scheme.marks.flatMap((mark) => {
+      const words = costlyForms(answer.reading.kind, mark, scheme).map((code) => formWords[code]);
+      return words.length > 0 ? [`Do not award ${mark.id} where: ${words.join(', or ')}.`] : [];
     }),
     wrong: wrongAnswers(worked, { scheme, ...(options && { options }) }, style)
   };
@@ -111,11 +113,34 @@ function namesOf(worked: WorkedItem, mark: Mark, style: HouseStyle): string[] {
 const acceptedWords: Readonly<Record<string, string>> = {
   number: 'Accept any grouping of the digits, and a unit.',
   decimal: 'Accept zeros at the end, a fraction of the same value, and a unit.',
-  mixed: 'Accept fractions of the same value for the marks that no form costs.',
   factors: 'Accept the factors in any order.',
   algebra: 'Accept anything that multiplies out to the same.',
   quotient: 'Accept a remainder, or the same value as a fraction or decimal.'
 };
+
+function acceptedOf(kind: string, scheme: Scheme): string {
+  if (kind !== 'mixed') return acceptedWords[kind] ?? '';
+  const costs = scheme.marks.flatMap((mark) =>
+    costlyForms(kind, mark, scheme).length > 0 ? mark.id : []
+  );
+  const but = costs.length > 0 ? ` for all marks but ${costs.join(', ')}` : '';
+  return `Accept a fraction of the same value${but}.`;
+}
+
+/**
+ * The forms that cost a mark: those it names; of a mixed number, if no mark names any, those that the answer mark needs
+ * unless the scheme allows them.
+ */
+function costlyForms(
+  kind: string,
+  mark: Mark,
+  { marks, allows = [] }: Scheme
+): readonly FormCode[] {
+  const { form = [] } = mark;
+  const areNamed = marks.some((one) => (one.form ?? []).length > 0);
+  if (kind !== 'mixed' || areNamed || !covers(mark, ANSWER) || mark.kind === 'M') return form;
+  return mixedForms.filter((code) => !allows.includes(code));
+}
 
 function wrongAnswers(
   worked: WorkedItem,
