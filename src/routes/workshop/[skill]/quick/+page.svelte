@@ -3,8 +3,9 @@
   import { untrack } from 'svelte';
   import Select from 'flowbite-svelte/Select.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
+  import Difficulty from '$lib/ui/kit/Difficulty.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
-  import { difficultyWord, duration, logit, plural } from '$lib/ui/format';
+  import { duration, plural } from '$lib/ui/format';
   import NumberInput from '$lib/ui/kit/NumberInput.svelte';
   import { quickQuery } from '$lib/ui/workshop/quick-query';
   import MathText from '$lib/ui/sheet/MathText.svelte';
@@ -76,9 +77,8 @@
     <Button onclick={() => change({ seed: (asked.seed + 1) % 100_000 })}>Other items</Button>
     {#if data.sheets}
       <p>
-        About {duration(data.sheets.seconds)} for one who knows the method; mean difficulty
-        {logit(data.sheets.difficulty, data.style)}
-        ({difficultyWord(data.sheets.difficulty)}).
+        About {duration(data.sheets.seconds)} for one who knows the method; on average
+        <Difficulty value={data.sheets.difficulty} style={data.style} />
         <span class="faint">Both are estimates.</span>
       </p>
       {#if items.length < asked.count}
