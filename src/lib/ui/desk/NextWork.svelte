@@ -38,7 +38,7 @@
     <h2>{marked > 0 ? 'Go on marking' : 'Mark'} {className}, {title}</h2>
     {#if left}
       <p>
-        {whatIsLeft(toMark - marked, left)}: {waitedSince(satOn, today)}. Next are {whoWaits(left)}.
+        {whatIsLeft(toMark - marked, left)}: {waitedSince(satOn, today)}. {whoWaits(left)}.
       </p>
     {/if}
     <Button kind="main" href="/marking/{id}"
@@ -48,8 +48,7 @@
     {@const { id, title, kind, itemCount, marks } = next.paper}
     <h2>Print {title}</h2>
     <p>
-      Everything is marked. This {kind} of {plural(itemCount, 'item')} and {plural(marks, 'mark')} has
-      not been sat.
+      This {kind} of {plural(itemCount, 'item')} and {plural(marks, 'mark')} has not been sat yet.
     </p>
     <Button kind="main" href="/papers/{id}">Open it</Button>
   {:else}

@@ -38,7 +38,7 @@
           {#if left}<strong>{whatIsLeft(toMark - marked, left)}</strong>{/if}
         </span>
         <span class="faint">
-          {#if left}Next are {whoWaits(left)}{/if}
+          {#if left}{whoWaits(left)}{/if}
         </span>
         <span class="faint since" title={day(satOn)}>{waitedSince(satOn, today)}</span>
         <span class="bar" aria-hidden="true"

@@ -5,15 +5,15 @@ import { waitedSince, whatIsLeft, whoWaits } from './waiting-words';
 const waiting = (scripts: number, begun: number, ...names: string[]) => ({ scripts, begun, names });
 
 test('who waits is named, the others are counted', () => {
-  assert.equal(whoWaits(waiting(1, 0, 'Ada Birch')), 'Ada Birch');
-  assert.equal(whoWaits(waiting(2, 0, 'Ada Birch', 'Ben Carr')), 'Ada Birch and Ben Carr');
+  assert.equal(whoWaits(waiting(1, 0, 'Ada Birch')), 'Next is Ada Birch');
+  assert.equal(whoWaits(waiting(2, 0, 'Ada Birch', 'Ben Carr')), 'Next are Ada Birch and Ben Carr');
   assert.equal(
     whoWaits(waiting(3, 0, 'Ada Birch', 'Ben Carr', 'Cai Dunn')),
-    'Ada Birch, Ben Carr and Cai Dunn'
+    'Next are Ada Birch, Ben Carr and Cai Dunn'
   );
   assert.equal(
     whoWaits(waiting(9, 0, 'Ada Birch', 'Ben Carr', 'Cai Dunn')),
-    'Ada Birch, Ben Carr, Cai Dunn and 6 more'
+    'Next are Ada Birch, Ben Carr, Cai Dunn and 6 more'
   );
 });
 

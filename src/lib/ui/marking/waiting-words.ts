@@ -6,12 +6,12 @@ interface Waiting {
   readonly names: readonly string[];
 }
 
-/** Whose scripts wait: *Ada Birch, Ben Carr and 7 more*. */
+/** Whose scripts wait: *Next are Ada Birch, Ben Carr and 7 more*. */
 export function whoWaits({ scripts, names }: Waiting): string {
+  if (scripts === 1) return `Next is ${names[0] ?? ''}`;
   const rest = scripts - names.length;
-  if (rest > 0) return `${names.join(', ')} and ${rest} more`;
-  const [last, ...before] = names.toReversed();
-  return before.length === 0 ? (last ?? '') : `${before.toReversed().join(', ')} and ${last ?? ''}`;
+  if (rest > 0) return `Next are ${names.join(', ')} and ${rest} more`;
+  return `Next are ${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
 }
 
 /** How much is left: *40 answers left on 9 scripts, 1 of them begun*. */
