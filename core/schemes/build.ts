@@ -62,6 +62,7 @@ export function isAnswerOnly({
   readonly kind: string;
   readonly scheme: Scheme;
 }): boolean {
-  const isOnAnswer = scheme.marks.length === 1 && scheme.marks[0]!.steps.join() === ANSWER;
-  return kind === 'choice' || kind === 'own' || (kind === 'bare' && isOnAnswer);
+  const areOnAnswer = scheme.marks.every(({ steps }) => steps.join() === ANSWER);
+  const isOne = scheme.marks.length === 1;
+  return kind === 'choice' || (areOnAnswer && (kind === 'own' || (kind === 'bare' && isOne)));
 }

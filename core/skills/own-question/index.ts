@@ -8,6 +8,15 @@ import { count } from '../../skill/feature';
 import { givenFrom, type GivenForm } from '../../skill/given/form';
 import { answerKinds, ownReading, worthOf } from './answer';
 import { card } from './card';
+import {
+  areWorked,
+  earnedBy,
+  graphOfSteps,
+  idOf,
+  letterOf,
+  schemeOfSteps,
+  stepsSchema
+} from './steps';
 
 /** Marks that one line of a scheme can hold. */
 const MOST_OF_A_LINE = 20;
@@ -26,6 +35,8 @@ const schema = z
     answerKind: z.enum(answerKinds),
     answer: text(200),
     unit: text(20),
+    /** How it is worked, step by step; the last gives the answer. */
+    steps: z.optional(stepsSchema),
     marks: z.int().check(z.minimum(1), z.maximum(50)),
     minutes: z.number().check(z.minimum(0), z.maximum(120)),
     /** In logits, as its author judges it. */
@@ -38,6 +49,11 @@ const schema = z
     z.refine(
       ({ answerKind, answer }) => answer.trim() === '' || worthOf(answerKind, answer) !== undefined,
       { path: ['answer'], message: 'The answer cannot be read as that kind.' }
+    ),
+    z.refine(
+      ({ steps = [], marks }) =>
+        !areWorked(steps) || steps.reduce((sum, step) => sum + step.marks, 0) === marks,
+      { path: ['marks'], message: 'The marks are those of the steps together.' }
     )
   );
 
@@ -70,20 +86,33 @@ export const skill = defineSkill({
   // Nobody but its author can write one.
   items: () => itemSpace({ build: () => listSpace([]), endings: () => [] }),
   working: {
-    written: ({ answer, answerKind, unit, guidance }) => [
-      stepOn(
-        ANSWER,
-        { uses: [], rule: () => ({ text: answer.trim() }) },
-        {
-          reading: ownReading(answer.trim() === '' ? 'none' : answerKind, unit),
-          label: 'Answer',
-          says: ({ value, style }) => typedLine(guidance || `${value} ${unit}`.trim(), style)
-        }
-      )
-    ]
+    written: ({ answer, answerKind, unit, guidance, steps = [] }) => {
+      if (areWorked(steps)) return graphOfSteps(steps, unit.trim());
+      return [
+        stepOn(
+          ANSWER,
+          { uses: [], rule: () => ({ text: answer.trim() }) },
+          {
+            reading: ownReading(answer.trim() === '' ? 'none' : answerKind, unit),
+            label: 'Answer',
+            says: ({ value, style }) => typedLine(guidance || `${value} ${unit}`.trim(), style)
+          }
+        )
+      ];
+    }
   },
-  sheet: ({ answer }) => chainSheet([[{ step: ANSWER, width: Math.max(6, answer.length * 0.7) }]]),
-  marks: ({ marks }) => schemeOf(...linesOf(marks)),
+  sheet: ({ answer, steps = [] }) => {
+    const line = { step: ANSWER, width: Math.max(6, answer.length * 0.7) };
+    if (!areWorked(steps)) return chainSheet([[line]]);
+    const named = steps.slice(0, -1).map((_, at) => [
+      { heading: letterOf(at), width: 1 },
+      { step: idOf(at), width: 6 }
+    ]);
+    return chainSheet([...named, [{ sign: '=' }, line]]);
+  },
+  marks: ({ marks, steps = [] }) =>
+    areWorked(steps) ? schemeOfSteps(steps) : schemeOf(...linesOf(marks)),
+  earns: (step, { steps = [] }) => earnedBy(step, steps),
   patterns: {},
   prompt: (_, style, own) => typedLine(own.text, style),
   difficulty: { constant: 0, difficulty: 1 / HUNDREDTHS },
@@ -99,3 +128,13 @@ function linesOf(marks: number) {
   }
   return lines;
 }
+
+export {
+  answerOfSteps,
+  areWorked,
+  letterOf,
+  MOST_STEPS,
+  worthOfSteps,
+  type OwnStep
+} from './steps';
+export { printedRatio } from './step-value';

@@ -62,7 +62,8 @@ export class TypedFields {
     const ears = {
       input: ({ target }: Event) => isTyped(target) && this.typed(target),
       change: ({ target }: Event) => this.taken(target),
-      focusout: ({ target }: Event) => this.taken(target)
+      // A field that the page takes away is left while the page is drawn, when no state may change.
+      focusout: ({ target }: Event) => queueMicrotask(() => this.taken(target))
     };
     const leaving = () => this.handOver();
     for (const [name, ear] of Object.entries(ears)) page.addEventListener(name, ear);

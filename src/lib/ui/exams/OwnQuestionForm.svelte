@@ -1,13 +1,18 @@
 <script lang="ts">
   import type { OutlinedPart } from '@zealous-quill/core/exams';
   import type { HouseStyle } from '@zealous-quill/core/house-style';
-  import type { OwnQuestion } from '@zealous-quill/core/skills/own-question';
+  import {
+    answerOfSteps,
+    areWorked,
+    type OwnQuestion
+  } from '@zealous-quill/core/skills/own-question';
   import Button from '$lib/ui/kit/Button.svelte';
   import FilePick from '$lib/ui/kit/FilePick.svelte';
   import Problem from '$lib/ui/kit/Problem.svelte';
   import { untrack } from 'svelte';
   import { askServer } from '../ask-server';
   import type { ExamEditor } from './exam-editor.svelte';
+  import OwnSteps from './OwnSteps.svelte';
   import TypedText from './TypedText.svelte';
 
   interface Props {
@@ -32,12 +37,23 @@
     ['text', 'words']
   ] as const;
 
+  /** A question whose steps give its answer and its marks, as far as they can be worked out. */
+  function withSteps(typed: OwnQuestion): OwnQuestion {
+    const { steps = [] } = typed;
+    if (!areWorked(steps)) {
+      return { ...typed, answer: typed.answerKind === 'none' ? '' : typed.answer };
+    }
+    const marks = steps.reduce((sum, step) => sum + step.marks, 0);
+    return { ...typed, marks, answerKind: 'number', answer: answerOfSteps(steps) };
+  }
+
+  const hasSteps = $derived(areWorked(own.steps ?? []));
+
   /** Keeps what is written so far; an answer may be missing until the exam is sat. */
   function put() {
     problem = own.text.trim() === '' ? 'Write what is asked.' : '';
     if (problem) return false;
-    const answer = own.answerKind === 'none' ? '' : own.answer;
-    const given = { ...$state.snapshot(own), answer };
+    const given = withSteps($state.snapshot(own));
     editor.changePart(outlined.part.id, (part) => ({ ...part, given, edited: true }));
     return true;
   }
@@ -56,7 +72,9 @@
 
   function done() {
     if (!put()) return;
-    if (own.answerKind !== 'none' && own.answer.trim() === '') {
+    if ((own.steps ?? []).length > 0 && !hasSteps) {
+      problem = 'Write a calculation for each step, or remove the step.';
+    } else if (!hasSteps && own.answerKind !== 'none' && own.answer.trim() === '') {
       problem = 'Write the answer, or say that there is nothing to compare.';
     } else onclose();
   }
@@ -103,17 +121,24 @@
       }}>without the picture</Button
     >
   {/if}
-  <label>
-    Answer
-    <select bind:value={own.answerKind}>
-      {#each kinds as [kind, word] (kind)}<option value={kind}>{word}</option>{/each}
-    </select>
-  </label>
-  {#if own.answerKind !== 'none'}
-    <label>which is <input class="figures" maxlength="200" bind:value={own.answer} /></label>
-    <label>unit <input class="short" maxlength="20" bind:value={own.unit} /></label>
+  <div class="wide">
+    <OwnSteps bind:steps={own.steps} onchange={put} />
+  </div>
+  {#if hasSteps}
+    <label>Unit <input class="short" maxlength="20" bind:value={own.unit} /></label>
+  {:else}
+    <label>
+      Answer
+      <select bind:value={own.answerKind}>
+        {#each kinds as [kind, word] (kind)}<option value={kind}>{word}</option>{/each}
+      </select>
+    </label>
+    {#if own.answerKind !== 'none'}
+      <label>which is <input class="figures" maxlength="200" bind:value={own.answer} /></label>
+      <label>unit <input class="short" maxlength="20" bind:value={own.unit} /></label>
+    {/if}
+    <label>Marks <input type="number" min="1" max="50" required bind:value={own.marks} /></label>
   {/if}
-  <label>Marks <input type="number" min="1" max="50" required bind:value={own.marks} /></label>
   <label
     >Minutes <input type="number" min="0" max="120" step="0.5" required bind:value={own.minutes} />
   </label>
