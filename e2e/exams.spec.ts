@@ -193,3 +193,47 @@ test('a picture that cannot be printed is refused beside its field, with the rea
   const { name } = await taken.json();
   expect((await request.get(`${server.url}/papers/pictures/${name}`)).status()).toBe(200);
 });
+
+test('a question of one’s own is marked step by step, with own figures followed', async ({
+  page
+}) => {
+  await server.visit(page, '/papers/plans/1');
+  await page.getByRole('button', { name: 'Make the exam' }).click();
+  await page.waitForURL('**/exam');
+  await whenLive(page);
+  await page.getByRole('button', { name: 'a question of your own' }).click();
+  await page.getByRole('button', { name: 'Write your question here.' }).click();
+  const own = page.getByRole('form', { name: /^Question/ });
+  await own.getByLabel('What is asked').fill('750 and 488 lamps weigh 3 kg each. How much is it?');
+  await own.getByRole('button', { name: 'mark it step by step' }).click();
+  await own.getByLabel('Calculation of step a').fill('750 + ');
+  await expect(own.getByText('cannot be worked out')).toBeVisible();
+  await own.getByLabel('Calculation of step a').fill('750 + 488');
+  await own.getByLabel('What step a works out').fill('Lamps made');
+  await own.getByRole('button', { name: 'another step' }).click();
+  await own.getByLabel('Calculation of step b').fill('a × 3');
+  await own.getByLabel('Marks of step b').fill('2');
+  await expect(own.getByText('3714')).toBeVisible();
+  await own.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText('● Saved')).toBeVisible();
+  const address = new URL(page.url()).pathname.replace(/exam$/, 'print?kind=scheme');
+  const { text } = await printed(page, address);
+  expect(text.replace(/\s+/g, ' ')).toContain('lamps made: 750 + 488');
+  await page.getByRole('button', { name: 'Classes sit it' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('7 Amber').check();
+  await dialog.getByLabel('It is sat all the same').check();
+  await dialog.getByRole('button', { name: 'Make the piles of scripts' }).click();
+  await page.waitForURL(/marking\/\d+/);
+  await server.visit(page, `${new URL(page.url()).pathname}?by=script`);
+  for (let press = 0; press < 30; press++) await page.keyboard.press('PageDown');
+  const entry = page.getByLabel('Entry');
+  await expect(entry.getByText('750 and 488 lamps')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Answer' }).fill('3684');
+  await page.keyboard.press('Enter');
+  // 1228 for 1238: one slip of adding, and three times as much of that.
+  await page.keyboard.type('1228');
+  await expect(page.getByText('answer carried on')).toBeVisible();
+  await expect(page.getByLabel('Mark M1')).toHaveValue('1');
+  await expect(page.getByLabel('Mark A1')).toHaveValue('0');
+});
