@@ -6,6 +6,7 @@ import {
   type UnknownError
 } from '../analysis';
 import { keepRecent } from '../spaces';
+import { habitsIn, type Habit } from './habits';
 import { countedOutcome, type MarkedOutcome } from './outcome';
 import type { SatPart } from './sat-part';
 
@@ -49,18 +50,6 @@ export interface ResultPupil {
   readonly unknown: readonly string[];
   readonly habits: readonly Habit[];
 }
-
-/** The same word was written at a step of several parts, and was wrong each time: one way of working for all numbers. */
-interface Habit {
-  /** What the step is called. */
-  readonly step: string;
-  readonly written: string;
-  /** What the parts are called. */
-  readonly parts: readonly string[];
-}
-
-/** The same wrong word is a habit from so many parts on. */
-const FEWEST_ALIKE = 4;
 
 /** A steady error is worth telling from so many items on. */
 const FEWEST_ODD = 3;
@@ -115,27 +104,6 @@ function unknownPlaces(
     (one, other) => one - other
   );
 }
-
-/**
- * Words that were written again and again where others are right. A step at which different words were wrong is no
- * habit, and numbers are none: they are told by patterns.
- */
-function habitsIn(parts: readonly SatPart[], outcomes: readonly (MarkedOutcome | null)[]): Habit[] {
-  const slips = outcomes.flatMap((outcome, at) => {
-    const slip = outcome?.didShow.length === 0 ? outcome.firstSlip : undefined;
-    return slip && isWord(slip.written) ? [{ ...slip, part: parts[at]! }] : [];
-  });
-  const steps = [...new Set(slips.map(({ label }) => label))];
-  return steps.flatMap((step) => {
-    const own = slips.filter(({ label }) => label === step);
-    const [first] = own;
-    const isOne = own.every(({ written }) => written === first!.written);
-    if (!isOne || own.length < FEWEST_ALIKE) return [];
-    return [{ step, written: first!.written, parts: own.map(({ part }) => part.label) }];
-  });
-}
-
-const isWord = (text: string) => /\p{L}{3}/u.test(text);
 
 function shownOf(outcome: MarkedOutcome): ShownOutcome {
   const { awarded, available, didShow, isSlip, firstSlip, attempt, comment } = outcome;

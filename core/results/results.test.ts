@@ -3,9 +3,7 @@ import { test } from 'node:test';
 import fc from 'fast-check';
 import '../catalogue/all';
 import { defaultHouseStyle } from '../house-style';
-import { markItem } from '../marking';
-import { drawItems, patternKey, skillOf, WorkedItem } from '../skill';
-import { ANSWER } from '../working';
+import { patternKey } from '../skill';
 import {
   needsOf,
   resultsOf,
@@ -260,40 +258,6 @@ test('answers that are left in another form throughout are told as something tha
   };
   assert.deepEqual(of(true), ['1', '2', '3', '4', '5', '6']);
   assert.deepEqual(of(false), []);
-});
-
-test('one way of working named for all numbers is told as a habit; different ones, few, numbers and patterns are not', () => {
-  const skill = 'choose-way';
-  const parts = [1, 2, 3, 4, 5, 6].map((number) => part(number, 2, { skill }));
-  const way = (written: string, didShow: string[] = []) => ({
-    ...outcome(1, 2, didShow, didShow),
-    verdict: 'correct',
-    firstSlip: { label: 'Way', written, right: 'from the left' }
-  });
-  const right = outcome(2, 2);
-  const habits = (outcomes: MarkedScript['outcomes']) =>
-    results(parts, [script(1, outcomes)]).pupils[0]!.habits;
-  const near = way('near doubles');
-  assert.deepEqual(habits([near, near, right, near, near, null]), [
-    { step: 'Way', written: 'near doubles', parts: ['1', '2', '4', '5'] }
-  ]);
-  assert.deepEqual(habits([near, near, right, near, right, null]), []);
-  assert.deepEqual(habits([near, near, near, near, way('near multiple'), right]), []);
-  assert.deepEqual(habits([way('1'), way('1'), way('1'), way('1'), way('1'), right]), []);
-  const explained = way('near doubles', ['choose-way/taken-twice']);
-  assert.deepEqual(habits([near, near, near, explained, explained, right]), []);
-});
-
-test('one way named for every calculation is marked so that the habit is found', () => {
-  const skill = skillOf('choose-way');
-  const drawn = drawItems(skill, { controls: { operation: ['addition'] }, count: 8, seed: 4 });
-  assert.ok(drawn.ok);
-  const slips = drawn.given.map((given) => {
-    const item = new WorkedItem(skill, given, 'named');
-    const marked = markItem(item, { way: 'near doubles', [ANSWER]: String(item.key.get(ANSWER)) });
-    return [marked.firstSlip, marked.answer.verdict, marked.diagnosis.length];
-  });
-  assert.deepEqual(slips, Array(8).fill(['way', 'correct', 0]));
 });
 
 test('under a scheme that was changed since, no part earns more than it is worth now', () => {

@@ -2,22 +2,15 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import { plural } from '../format';
   import { waitedSince, whatIsLeft, whoWaits } from '../marking/waiting-words';
+  import type { WaitingSitting } from '../marking/WaitingList.svelte';
   import type { NextWork } from './next-work';
 
-  interface Sitting {
-    readonly id: number;
-    readonly title: string;
-    readonly className: string;
-    readonly satOn: string;
-    readonly marked: number;
-    readonly toMark: number;
-  }
   interface Props {
     next: NonNullable<
       NextWork<
-        Sitting,
+        WaitingSitting,
         { id: number; title: string; kind: 'practice' | 'exam'; itemCount: number; marks: number },
-        Sitting
+        WaitingSitting
       >
     >;
     waiting: Readonly<

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Paper, Rung } from '@zealous-quill/core/papers';
+  import type { Rung } from '@zealous-quill/core/papers';
   import type { Controls } from '@zealous-quill/core/skill';
   import type { SkillDescription } from '@zealous-quill/core/catalogue';
   import { onMount, untrack } from 'svelte';
