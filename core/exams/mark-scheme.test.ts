@@ -65,3 +65,17 @@ test('of a choice the scheme gives the letter, and says nothing of how an answer
   const letter = 'ABCD'[options.findIndex(({ by }) => by === 'answer')];
   assert.ok(lines.some(({ earns }) => earns.startsWith(`${letter}: 852`)));
 });
+
+test('the form of a fraction costs nothing in a question of one’s own, and the scheme says so', () => {
+  const skill = skillOf('own-question');
+  const given = {
+    ...{ text: 'How much of it is left?', answerKind: 'fraction', answer: '1/2', unit: '' },
+    ...{ marks: 2, minutes: 1, difficulty: 0, guidance: '' }
+  };
+  const scheme = skill.scheme(given, 'written');
+  const part = { skill: skill.id, school: 'written', given };
+  const { accepted, formCosts } = partScheme(part, { scheme }, defaultHouseStyle);
+  const item = new WorkedItem(skill, given, 'written');
+  assert.equal(markItem(item, { [ANSWER]: '4/8' }, scheme).marks.awarded, 2);
+  assert.deepEqual([accepted, formCosts], ['Accept a fraction of the same value.', []]);
+});

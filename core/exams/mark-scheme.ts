@@ -3,7 +3,7 @@ import { covers, type Mark, type Scheme } from '../schemes';
 import { formWords, markItem } from '../marking';
 import { mixedForms, type FormCode } from '../numbers';
 import { patternsIn, skillOf, titleIn, WorkedItem } from '../skill';
-import { ANSWER, stepOf, writtenValue } from '../working';
+import { ANSWER, stepOf, writtenValue, type Step } from '../working';
 import type { Option } from './choice';
 import type { PaperPart } from './exam-schema';
 
@@ -52,9 +52,9 @@ export function partScheme(
         dependsWords(mark, scheme.marks.slice(0, at))
     })),
     // Of a choice a letter is enough, and nothing else is written.
-    accepted: options ? '' : acceptedOf(answer.reading.kind, scheme),
+    accepted: options ? '' : acceptedOf(answer, scheme),
     formCosts: scheme.marks.flatMap((mark) => {
-      const words = costlyForms(answer.reading.kind, mark, scheme).map((code) => formWords[code]);
+      const words = costlyForms(answer, mark, scheme).map((code) => formWords[code]);
       return words.length > 0 ? [`Do not award ${mark.id} where: ${words.join(', or ')}.`] : [];
     }),
     wrong: wrongAnswers(worked, { scheme, ...(options && { options }) }, style)
@@ -118,10 +118,11 @@ const acceptedWords: Readonly<Record<string, string>> = {
   quotient: 'Accept a remainder, or the same value as a fraction or decimal.'
 };
 
-function acceptedOf(kind: string, scheme: Scheme): string {
+function acceptedOf(answer: Step, scheme: Scheme): string {
+  const { kind } = answer.reading;
   if (kind !== 'mixed') return acceptedWords[kind] ?? '';
   const costs = scheme.marks.flatMap((mark) =>
-    costlyForms(kind, mark, scheme).length > 0 ? mark.id : []
+    costlyForms(answer, mark, scheme).length > 0 ? mark.id : []
   );
   const but = costs.length > 0 ? ` for all marks but ${costs.join(', ')}` : '';
   return `Accept a fraction of the same value${but}.`;
@@ -132,13 +133,14 @@ function acceptedOf(kind: string, scheme: Scheme): string {
  * unless the scheme allows them.
  */
 function costlyForms(
-  kind: string,
+  { reading, form: formOf }: Step,
   mark: Mark,
   { marks, allows = [] }: Scheme
 ): readonly FormCode[] {
   const { form = [] } = mark;
   const areNamed = marks.some((one) => (one.form ?? []).length > 0);
-  if (kind !== 'mixed' || areNamed || !covers(mark, ANSWER) || mark.kind === 'M') return form;
+  const isOpen = reading.kind !== 'mixed' || formOf === undefined;
+  if (isOpen || areNamed || !covers(mark, ANSWER) || mark.kind === 'M') return form;
   return mixedForms.filter((code) => !allows.includes(code));
 }
 
