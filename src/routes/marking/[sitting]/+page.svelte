@@ -17,7 +17,6 @@
   import { saveResponse } from '$lib/ui/marking/save-response';
   import { sheafWords } from '$lib/ui/marking/sheaf-words';
   import { firstSquare } from '$lib/ui/marking/squares';
-  import Verdicts from '$lib/ui/marking/Verdicts.svelte';
 
   let { data } = $props();
 
@@ -255,7 +254,9 @@
     </section>
     <section class="leaf verdicts" aria-label="Verdict and marks">
       <MarkLines {desk} bind:first={firstMark} />
-      <Verdicts {desk} style={data.style} />
+      {#await import('$lib/ui/marking/Verdicts.svelte') then { default: Verdicts }}
+        <Verdicts {desk} style={data.style} />
+      {/await}
     </section>
   </div>
 {/if}
