@@ -1,4 +1,4 @@
-import type { HouseStyle } from '../house-style';
+import { defaultHouseStyle, type HouseStyle } from '../house-style';
 import { DRAW_WORK, tryWithin } from '../spaces';
 import { factsIn, type Facts } from './facts';
 import type { LadderResult } from './ladder';
@@ -12,10 +12,8 @@ export type Drawn =
   | { ok: false; error: { code: 'too-hard' } };
 
 /** Draws a rung within the work there is, with what is known of its items. */
-export function withFacts(draw: () => LadderResult, style?: HouseStyle): Drawn {
+export function withFacts(draw: () => LadderResult, style: HouseStyle = defaultHouseStyle): Drawn {
   const result = tryWithin(DRAW_WORK, draw);
   if (!result) return { ok: false, error: { code: 'too-hard' } };
-  return result.ok
-    ? { ...result, facts: factsIn({ rungs: [result.rung] }, style && { style }) }
-    : result;
+  return result.ok ? { ...result, facts: factsIn({ rungs: [result.rung] }, { style }) } : result;
 }

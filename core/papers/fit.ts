@@ -1,6 +1,8 @@
-import type { HouseStyle } from '../house-style';
+import { defaultHouseStyle, type HouseStyle } from '../house-style';
 import { DRAW_WORK, tryWithin } from '../spaces';
-import { factsIn, factsOf, type Facts } from './facts';
+import { skillOf } from '../skill';
+import { difficultyOf } from '../skill/prediction';
+import { factsIn, type Facts } from './facts';
 import { isMarked } from './kinds';
 import { drawParts, isOfPart, wholeParts, type Part } from './ladder';
 import type { Paper, PaperItem, Rung } from './paper';
@@ -23,11 +25,17 @@ export function wantedAlong({ from, to }: Paper['ramp'], items: number): number[
 export function rampOf({ rungs }: Pick<Paper, 'rungs'>): Paper['ramp'] {
   const filled = rungs.filter(({ items }) => items.length > 0);
   const mean = (rung: Rung | undefined) => {
-    const difficulties = (rung?.items ?? []).map((item) => factsOf(rung!, item).difficulty);
+    const difficulties = (rung?.items ?? []).map((item) => predicted(rung!, item));
     return difficulties.reduce((sum, one) => sum + one, 0) / Math.max(1, difficulties.length);
   };
   const half = (value: number) => Math.round(value * 2) / 2 + 0;
   return { from: half(mean(filled[0])), to: half(mean(filled.at(-1))) };
+}
+
+/** The predicted difficulty of an item, from its features alone: it is not worked out. */
+function predicted({ skill: id }: Rung, { given }: PaperItem): number {
+  const skill = skillOf(id);
+  return difficultyOf(skill.weights, skill.measure(given));
 }
 
 /** Rungs that were fitted, with what is known of their items; null where it is too much work. */
@@ -38,11 +46,15 @@ export type Fitted = { readonly rungs: readonly Rung[]; readonly facts: Facts } 
  * there in another order, or new ones under the same controls. What is locked stays, and so do worked examples.
  * `turn` tells one drawing from the next.
  */
-export function fitToRamp(paper: Paper, turn: number, style?: HouseStyle): Fitted {
+export function fitToRamp(
+  paper: Paper,
+  turn: number,
+  style: HouseStyle = defaultHouseStyle
+): Fitted {
   const fitted = tryWithin(DRAW_WORK, () =>
     paper.rungs.reduce((now, { id }) => withRungFitted(now, id, turn), paper)
   );
-  return fitted ? { rungs: fitted.rungs, facts: factsIn(fitted, style && { style }) } : null;
+  return fitted ? { rungs: fitted.rungs, facts: factsIn(fitted, { style }) } : null;
 }
 
 function withRungFitted(paper: Paper, id: string, turn: number): Paper {
@@ -105,7 +117,7 @@ function nearest(rung: Rung, { wanted, kept, fresh }: Places): PaperItem[] {
   const items = [...kept, ...fresh]
     .map((item, at) => ({
       item,
-      difficulty: factsOf(rung, item).difficulty,
+      difficulty: predicted(rung, item),
       price: at < kept.length ? 0 : NEW
     }))
     .sort((one, other) => one.difficulty - other.difficulty);

@@ -1,12 +1,5 @@
-import {
-  expand,
-  gcd,
-  improperNumerator,
-  parseProduct,
-  readMixed,
-  ungrouped,
-  type Reading
-} from '../../numbers';
+import { expand, parseProduct, type Reading } from '../../numbers';
+import { writtenRatio } from './step-value';
 
 /** What the answer of an own question is compared as. */
 export const answerKinds = ['number', 'fraction', 'expression', 'text', 'none'] as const;
@@ -34,13 +27,7 @@ export function worthOf(kind: AnswerKind, written: string): string | undefined {
 
 /** How the answers of one kind are read; a unit may stand behind a number. */
 export function ownReading(kind: AnswerKind, unit: string): Reading<OwnAnswer> {
-  const bare = (text: string) => {
-    const trimmed = text.trim();
-    const end = unit.trim();
-    return end !== '' && trimmed.toLowerCase().endsWith(end.toLowerCase())
-      ? trimmed.slice(0, trimmed.length - end.length)
-      : trimmed;
-  };
+  const bare = (text: string) => withoutUnit(text, unit);
   const worth = ({ text }: OwnAnswer) => worthOf(kind, bare(text));
   return {
     kind: kind === 'expression' ? 'algebra' : kind === 'fraction' ? 'mixed' : 'text',
@@ -54,15 +41,19 @@ export function ownReading(kind: AnswerKind, unit: string): Reading<OwnAnswer> {
   };
 }
 
-/** A signed number, fraction or mixed number in lowest terms: `-3/4`. */
+/** What is written before a unit. */
+export function withoutUnit(text: string, unit: string): string {
+  const trimmed = text.trim();
+  const end = unit.trim();
+  return end !== '' && trimmed.toLowerCase().endsWith(end.toLowerCase())
+    ? trimmed.slice(0, trimmed.length - end.length)
+    : trimmed;
+}
+
+/** A number in lowest terms: `-3/4`. */
 function rational(text: string): string | undefined {
-  const [, sign, rest] = /^([+\-−–]?)\s*(.*)$/s.exec(text)!;
-  const mixed = readMixed(rest!) ?? readMixed(ungrouped(rest!));
-  if (!mixed) return undefined;
-  const top = improperNumerator(mixed);
-  const common = gcd(top, mixed.denominator);
-  const isNegative = sign !== '' && sign !== '+' && top !== 0n;
-  return `${isNegative ? '-' : ''}${top / common}/${mixed.denominator / common}`;
+  const value = writtenRatio(text);
+  return value && `${value.top}/${value.bottom}`;
 }
 
 function polynomialOf(text: string): string | undefined {

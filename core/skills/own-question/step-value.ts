@@ -72,12 +72,11 @@ const nameOf = ({ name }: jsep.Identifier, named: (name: string) => Ratio | unde
 
 /** A number as a pupil writes it: signed, decimal, fraction or mixed. */
 export function writtenRatio(text: string): Ratio | undefined {
-  const [, sign, rest] = /^\s*([-−–]?)\s*(.*)$/s.exec(text)!;
+  const [, sign, rest] = /^\s*([+\-−–]?)\s*(.*)$/s.exec(text)!;
   const mixed = readMixed(rest!) ?? readMixed(ungrouped(rest!));
-  const size = mixed
-    ? ratio(improperNumerator(mixed), mixed.denominator)
-    : decimalRatio(ungrouped(rest!));
-  return size && (sign ? negative(size) : size);
+  if (!mixed) return undefined;
+  const size = ratio(improperNumerator(mixed), mixed.denominator);
+  return sign === '' || sign === '+' ? size : negative(size);
 }
 
 /** A number as it is keyed: a decimal where it ends within six places, else a fraction. */

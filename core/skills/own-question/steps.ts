@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { accuracy, method, schemeOf, type Scheme } from '../../schemes';
 import { ANSWER, usingValues, stepOn, type Step } from '../../working';
-import { ownReading, type OwnAnswer } from './answer';
+import { ownReading, withoutUnit, type OwnAnswer } from './answer';
 import { namesIn, printedRatio, ratioOf, writtenRatio, type Ratio } from './step-value';
 
 /** Steps that a question can have; the last is its answer. */
@@ -50,7 +50,7 @@ export function graphOfSteps(steps: readonly OwnStep[], unit: string): Step[] {
     const uses = namesIn(expression).map((name) => idOf(placeOf(name)));
     const rule = usingValues<OwnAnswer[]>(uses, (...values) => {
       const own = new Map(
-        uses.map((id, place) => [id, writtenRatio(bare(values[place]!.text, unit))])
+        uses.map((id, place) => [id, writtenRatio(withoutUnit(values[place]!.text, unit))])
       );
       const value = ratioOf(expression, (name) => own.get(idOf(placeOf(name))));
       return value && { text: printedRatio(value) };
@@ -90,11 +90,6 @@ export function earnedBy(id: string, steps: readonly OwnStep[]): string | undefi
 export const idOf = (at: number): string => `named.${at}`;
 
 const placeOf = (name: string): number => name.charCodeAt(0) - 'a'.charCodeAt(0);
-
-const bare = (text: string, unit: string): string =>
-  unit !== '' && text.toLowerCase().endsWith(unit.toLowerCase())
-    ? text.slice(0, text.length - unit.length)
-    : text;
 
 /** An expression with what the letters in it are worth: `1238 × 3`. */
 function worded(expression: string, steps: readonly OwnStep[]): string {

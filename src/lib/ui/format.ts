@@ -19,10 +19,14 @@ export function logit(value: number, style: HouseStyle): string {
   return sign + writeNumeral(size, style);
 }
 
+/** Where easy ends and hard begins, in logits. */
+export const EASY = -1;
+export const HARD = 1;
+
 /** A difficulty in a word: easy below −1, hard above +1. */
 export function difficultyWord(value: number): 'easy' | 'middling' | 'hard' {
-  if (value < -1) return 'easy';
-  return value > 1 ? 'hard' : 'middling';
+  if (value < EASY) return 'easy';
+  return value > HARD ? 'hard' : 'middling';
 }
 
 /** How full a bar for a difficulty is, from 0 at −4 and below to 1 at +4 and above. */

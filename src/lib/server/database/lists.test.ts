@@ -2,21 +2,13 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { startLadder } from '@zealous-quill/core/papers';
 import '@zealous-quill/core/catalogue/all';
-import { PAGE, type ListQuery } from './base/list-query';
+import { everything as all, PAGE, type ListQuery } from './base/list-query';
 import { importPupils } from './people/import-pupils';
 import { listClasses } from './people/classes';
 import { openDatabase } from './base/connection';
 import { createPaper, findPapers } from './papers/papers';
 import { findSittings, sitPaper, sittingChoices } from './sittings/sittings';
 
-const all: ListQuery = {
-  words: [],
-  state: null,
-  year: null,
-  classId: null,
-  isArchived: false,
-  page: 1
-};
 const ladder = startLadder('square-ending-five', 'Lanterns', { seed: 5 });
 
 test('every paper is reached by its page, its words and its state', () => {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import Button from '$lib/ui/kit/Button.svelte';
   import { plural } from '../format';
-  import { waitedSince, whatIsLeft, whoWaits } from '../marking/waiting-words';
+  import { waitedSince, whatIsLeft, whoWaits, type Waiting } from '../marking/waiting-words';
   import type { WaitingSitting } from '../marking/WaitingList.svelte';
   import type { NextWork } from './next-work';
 
@@ -13,9 +13,7 @@
         WaitingSitting
       >
     >;
-    waiting: Readonly<
-      Record<number, { scripts: number; begun: number; names: readonly string[] } | undefined>
-    >;
+    waiting: Readonly<Record<number, Waiting | undefined>>;
     /** Today as `2026-12-01`. */
     today: string;
   }

@@ -12,13 +12,11 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import { day } from '../format';
-  import { waitedSince, whatIsLeft, whoWaits } from './waiting-words';
+  import { waitedSince, whatIsLeft, whoWaits, type Waiting } from './waiting-words';
 
   interface Props {
     sittings: readonly WaitingSitting[];
-    waiting: Readonly<
-      Record<number, { scripts: number; begun: number; names: readonly string[] } | undefined>
-    >;
+    waiting: Readonly<Record<number, Waiting | undefined>>;
     /** Today as `2026-12-01`. */
     today: string;
     acts?: Snippet<[WaitingSitting]>;

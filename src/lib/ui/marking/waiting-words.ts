@@ -1,6 +1,7 @@
 import { plural } from '../format';
 
-interface Waiting {
+/** The scripts of a sitting that wait for marks. */
+export interface Waiting {
   readonly scripts: number;
   readonly begun: number;
   readonly names: readonly string[];

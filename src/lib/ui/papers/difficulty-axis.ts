@@ -1,8 +1,5 @@
 import type { ApexOptions } from 'apexcharts';
-
-/** Where easy ends and hard begins, in logits. */
-const EASY = -1;
-const HARD = 1;
+import { EASY, HARD } from '../format';
 
 /** The axis of a chart of difficulties: all values in view, the bands named instead of numbers, with lines between them. */
 export function difficultyAxis(

@@ -1,8 +1,5 @@
 <script lang="ts">
-  interface Bounds {
-    readonly min?: number | undefined;
-    readonly max?: number | undefined;
-  }
+  import type { Bounds } from '@zealous-quill/core/exams';
   interface Props {
     /** What is bounded, for those who hear it. */
     label: string;

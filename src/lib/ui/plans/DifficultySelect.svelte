@@ -1,11 +1,8 @@
 <script lang="ts">
+  import type { Bounds } from '@zealous-quill/core/exams';
   import BoundsInput from './BoundsInput.svelte';
   import { difficultyChoices, wordOf } from './difficulty-choices';
 
-  interface Bounds {
-    readonly min?: number | undefined;
-    readonly max?: number | undefined;
-  }
   interface Props {
     /** What is so difficult, for those who hear it. */
     label: string;

@@ -1,13 +1,6 @@
+import type { Bounds } from '@zealous-quill/core/exams';
 import { signed } from '../controls/choices';
-
-interface Bounds {
-  readonly min?: number | undefined;
-  readonly max?: number | undefined;
-}
-
-/** Where easy ends and hard begins, in logits, as in the plan's shares of easy and hard marks. */
-const EASY = -1;
-const HARD = 1;
+import { EASY, HARD } from '../format';
 
 /** The bounds that have words of their own. */
 export const difficultyChoices: readonly (readonly [word: string, bounds: Bounds])[] = [

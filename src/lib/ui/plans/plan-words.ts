@@ -1,13 +1,8 @@
-import type { Blueprint, BlueprintRow } from '@zealous-quill/core/exams';
+import type { Blueprint, BlueprintRow, Bounds } from '@zealous-quill/core/exams';
 import type { Control, Controls } from '@zealous-quill/core/skill';
 import { controlPhrase, controlText, signed } from '../controls/choices';
 import { plural } from '../format';
 import { difficultyWords } from './difficulty-choices';
-
-interface Bounds {
-  readonly min?: number | undefined;
-  readonly max?: number | undefined;
-}
 
 /** What the skills and their features are called. */
 export interface Names {
