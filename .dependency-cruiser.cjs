@@ -4,7 +4,7 @@
  */
 const core = [
   'numbers|spaces|house-style',
-  'working|analysis',
+  'working|analysis|bars',
   'schemes',
   'skill',
   'methods|strategies|marking',

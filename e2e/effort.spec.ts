@@ -50,6 +50,8 @@ test('a class of 25 and a printed practice take at most 13 actions from nothing'
   await choose(/^Addends/, '2');
   await choose(/^Digits/, '3');
   await choose(/^Carries/, '2');
+  // What stands above the button moves it once, when it is counted.
+  await expect(page.getByTestId('count')).toHaveText(/[1-9]/);
   await hands.click(page.getByRole('button', { name: 'Start a practice ladder' }));
   await expect(page.getByText('● Saved')).toBeVisible();
   const link = page.getByRole('link', { name: 'PDF of the paper' });

@@ -22,7 +22,7 @@ const shots: readonly Shot[] = [
   { name: 'marking', path: '/marking/2', before: markOne },
   { name: 'sittings', path: '/marking' },
   { name: 'timed', path: '/classes/2/timed/1' },
-  { name: 'marking-grid', path: '/marking/3?by=question&item=53', before: lookFor('PageUp') },
+  { name: 'problem', path: '/workshop/word-problem', before: chooseProblem },
   { name: 'records', path: '/records/bin' },
   { name: 'print-mixed', path: '/papers/4/preview?kind=paper', before: spreadPages },
   {
@@ -92,16 +92,18 @@ async function markOne(page: Page): Promise<void> {
   await page.waitForTimeout(600);
 }
 
-/** Goes to the next marked response that went wrong, back from the last or on from the first. */
-function lookFor(key: 'PageUp' | 'PageDown') {
-  return async (page: Page): Promise<void> => {
-    const slip = page.locator('.verdicts .slip').first();
-    for (let tries = 0; tries < 20 && (await slip.count()) === 0; tries++) {
-      await page.keyboard.press(key);
-      await page.waitForTimeout(120);
-    }
-    await page.waitForTimeout(600);
-  };
+/** Chooses a comparison of decimals whose words point the wrong way, and shows it solved. */
+async function chooseProblem(page: Page): Promise<void> {
+  const feature = (title: string) => page.getByRole('group', { name: new RegExp(`^${title}`) });
+  await feature('Situation').getByRole('button', { name: 'compare' }).click();
+  await feature('Language').getByRole('button', { name: 'inconsistent' }).click();
+  await page
+    .getByRole('listitem')
+    .getByRole('button', { name: / than / })
+    .first()
+    .click();
+  await page.getByText(/^The answer is/).waitFor();
+  await page.waitForTimeout(1500);
 }
 
 /** Lays the first pages of a print side by side. */

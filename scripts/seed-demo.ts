@@ -101,6 +101,11 @@ const lampRoom = createPaper(
   fromPlans('Lamp room: in the head, and choosing how', SEED + 11, plans.lampRoom)
 );
 sit(amber, lampRoom, '2026-11-26', 0.7);
+const stories = createPaper(
+  db,
+  fromPlans('Stories from the town: finding out what to do', SEED + 12, plans.stories)
+);
+sit(copper, stories, '2026-11-27', 0.6);
 timeSheets();
 db.$client.close();
 

@@ -30,6 +30,7 @@ import { card as shortMultiplication } from '../skills/written/short-multiplicat
 import { card as shortDivision } from '../skills/written/short-division/card';
 import { card as longDivision } from '../skills/written/long-division/card';
 import { card as longMultiplication } from '../skills/written/long-multiplication/card';
+import { card as wordProblem } from '../skills/problems/word-problem/card';
 import { card as ownQuestion } from '../skills/own-question/card';
 import { findSkill, keepLoaded } from '../skill/loaded';
 import type { Skill } from '../skill/skill';
@@ -68,7 +69,8 @@ const entries: readonly (readonly [card: SkillCard, load: Load])[] = [
   [repunitMultiplication, () => import('../skills/mental/repunit-multiplication')],
   [exactCubeRoot, () => import('../skills/mental/exact-cube-root')],
   [chooseWay, chooseWayAmongAll],
-  [factoriseQuadratic, () => import('../skills/algebra/factorise-quadratic')]
+  [factoriseQuadratic, () => import('../skills/algebra/factorise-quadratic')],
+  [wordProblem, problemsOfAll]
 ];
 
 /** A skill that is made of the others: all that are ways of working an operation. */
@@ -79,6 +81,19 @@ async function chooseWayAmongAll(): Promise<{ skill: Skill }> {
     loadSkills(ways)
   ]);
   return { skill: await choosingAmong(ways.map((id) => findSkill(id)!)) };
+}
+
+/** Problems are worked by the other skills, and told in the contexts that come with them. */
+async function problemsOfAll(): Promise<{ skill: Skill }> {
+  const { arithmeticSkills, contexts, problemsWith } =
+    await import('../skills/problems/word-problem');
+  await loadSkills(arithmeticSkills);
+  return {
+    skill: problemsWith(
+      arithmeticSkills.map((id) => findSkill(id)!),
+      contexts
+    )
+  };
 }
 
 /** What stands on papers like an item of a skill, but is drawn by nobody and in no catalogue. */

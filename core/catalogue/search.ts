@@ -7,7 +7,9 @@ export type ListedSkill = Pick<SkillCard, 'id' | 'family' | 'title' | 'example' 
 /** A described skill as it is listed: it is found by its features and error patterns too. */
 export function listed(skill: SkillDescription): ListedSkill {
   const { id, family, title, example, features, patterns } = skill;
-  const titles = [...features, ...patterns].map((one) => one.title);
+  // What is a feature of another skill finds that skill.
+  const own = [...features, ...patterns].filter((one) => !one.id.includes('/'));
+  const titles = own.map((one) => one.title);
   return { id, family, title, example, words: [skill.words, ...titles].join(' ') };
 }
 

@@ -46,3 +46,13 @@ test('every pair of parts is compared once', () => {
     ['ac', 'bd']
   );
 });
+
+test('two problems that tell the same story are alike, whoever is in it and whatever its numbers are', () => {
+  const sold = (who: string, many: number) =>
+    `${who} sells ${many} tickets. A ticket costs £4. How much money does ${who} take?`;
+  const like = (one: string, other: string) =>
+    likenessOf({ line: one, answer: '1' }, { line: other, answer: '2' })?.why;
+  assert.equal(like(sold('Orla', 12), sold('Bram', 31)), 'story');
+  assert.equal(like(sold('Orla', 12), 'Orla has 3 eggs. How many eggs does Orla have?'), undefined);
+  assert.equal(like('Work out 3 + 4.', 'Work out 3 + 4.'), undefined);
+});

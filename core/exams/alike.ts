@@ -9,13 +9,17 @@ export interface Recognised {
 export type Likeness =
   | { readonly why: 'number'; readonly number: string }
   | { readonly why: 'answer'; readonly answer: string }
-  | { readonly why: 'digit' };
+  | { readonly why: 'digit' }
+  | { readonly why: 'story' };
 
 /**
  * Why two items are nearly alike, if they are: the same number of three digits or more stands in both, they have the
- * same answer of as many, or they differ by a single digit. Round numbers, as 1000 or 0.5, are not recognised.
+ * same answer of as many, they differ by a single digit, or they tell the same story. Round numbers, as 1000 or 0.5, are
+ * not recognised.
  */
 export function likenessOf(one: Recognised, other: Recognised): Likeness | undefined {
+  const story = storyOf(one.line);
+  if (story !== undefined && story === storyOf(other.line)) return { why: 'story' };
   const theirs = longNumbers(other.line);
   const shared = longNumbers(one.line).find((number) => theirs.includes(number));
   if (shared !== undefined) return { why: 'number', number: shared };
@@ -23,6 +27,12 @@ export function likenessOf(one: Recognised, other: Recognised): Likeness | undef
     return { why: 'answer', answer: one.answer };
   }
   return differByOneDigit(one.line, other.line) ? { why: 'digit' } : undefined;
+}
+
+/** What a problem asks, whoever is in it; undefined for an item that is no question. */
+function storyOf(line: string): string | undefined {
+  const question = /[^.?]*\?$/.exec(line)?.[0].trim();
+  return question?.replaceAll(/(?<=\S )\p{Lu}[\p{L}'-]+/gu, '…');
 }
 
 /** The numbers in a text that have three digits or more, of which two at least are not 0. */

@@ -10,15 +10,14 @@ import {
   type Skill
 } from '../skill';
 import { partSeed, keepRecent, tryWithin, type ItemSpace } from '../spaces';
-import { type Blueprint, type BlueprintRow, MOST_PARTS, NO_SECTION } from './blueprint';
+import { type Blueprint, type BlueprintRow, MOST_PARTS } from './blueprint';
 import { controlsFor, drawSome } from './draw-some';
 import { isDear } from './strata';
 import type { House } from './paper-part';
 import type { PartClass } from './part-class';
 import { Picker } from './picker';
+import { classesByShown, common, metClass, searchedClasses } from './met-classes';
 import {
-  optionsIn,
-  shownAmong,
   type Asked,
   type Group,
   type Grouped,
@@ -165,12 +164,9 @@ function workedOut(asked: Asked, said: string): RowClasses {
         ? [metClass(asked, group, group.met, [])]
         : [openClass(asked, group, mostOf(group, space))]
   );
+  if (needsItems) classes.push(...searchedClasses(asked, groups, classes));
   return { ok: true, classes, isExact: isExact && !needsItems };
 }
-
-const common = ({ row, skill, school, spread }: Asked) => ({
-  ...{ row: row.id, section: row.section ?? NO_SECTION, skill: skill.id, school, spread, least: 0 }
-});
 
 /** How many items of a group can be told apart, as far as that matters. */
 function mostOf({ combinations, met }: Group, space: ItemSpace<unknown>): number {
@@ -214,7 +210,7 @@ function openClass(asked: Asked, group: Group, most: number): PartClass {
 
 /** Classes of items that were worked: by the patterns that show, and for a choice those that have options. */
 function workedClasses(asked: Asked, group: Group, budget: { left: number }): PartClass[] {
-  const { row, skill, controls, patterns, except, seed } = asked;
+  const { skill, controls, except, seed } = asked;
   const { combinations, met } = group;
   const items = distinct(skill, met).slice(0, WORKED);
   if (items.length < FEW && budget.left > 0 && combinations.length > 0) {
@@ -224,34 +220,7 @@ function workedClasses(asked: Asked, group: Group, budget: { left: number }): Pa
     const known = new Set([...except, ...items.map((given) => skill.itemKey(given))]);
     items.push(...drawSome(skill, { controls: narrowed, count: FEW, seed, except: known }));
   }
-  const byShown = new Map<string, unknown[]>();
-  for (const given of items) {
-    if (row.kind === 'choice' && !optionsIn(asked, given)) continue;
-    const key = shownAmong(asked, given, patterns).join();
-    byShown.set(key, [...(byShown.get(key) ?? []), given]);
-  }
-  return [...byShown].map(([key, own]) =>
-    metClass(asked, group, own, key === '' ? [] : key.split(','))
-  );
-}
-
-/** A class of items that are at hand. */
-function metClass(
-  asked: Asked,
-  { marks, difficulty, seconds }: Group,
-  items: readonly unknown[],
-  patterns: readonly string[]
-): PartClass {
-  return {
-    ...common(asked),
-    ...{ marks, difficulty, seconds, patterns, isAtHand: true },
-    most: Math.min(MOST_PARTS, items.length),
-    draw(wanted, _, on) {
-      const pick = new Picker(asked, wanted, on);
-      items.filter((given) => !on.taken.has(asked.skill.itemKey(given))).forEach(pick.offer);
-      return pick.chosen();
-    }
-  };
+  return classesByShown(asked, group, items);
 }
 
 /** Whether there is a pattern of that key. */

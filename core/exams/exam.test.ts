@@ -170,6 +170,10 @@ test('a plan made of an exam is met by it, and broken by a part less', () => {
   );
 });
 
+/** Patterns of the skill itself: what shows of the arithmetic of a problem hangs on its numbers. */
+const ownPatterns = (patterns: readonly { readonly id: string }[]) =>
+  patterns.map(({ id }) => id).filter((id) => !id.includes('/'));
+
 test('a form is worth the same in every place; exceptions are told, own questions never', () => {
   const varying = varyingParts(exam, null);
   const { forms } = formsOf({
@@ -189,11 +193,7 @@ test('a form is worth the same in every place; exceptions are told, own question
         [marks, difficulty, seconds],
         label
       );
-      assert.deepEqual(
-        one.patterns.map(({ id }) => id),
-        patterns.map(({ id }) => id),
-        label
-      );
+      assert.deepEqual(ownPatterns(one.patterns), ownPatterns(patterns), label);
     });
   }
   const paper = { kind: 'letter' as const, letter: 'A', given: {} };

@@ -107,7 +107,11 @@ test('forms are worth the same in every place, and no item stands twice', () => 
     const features = skill.measure(given);
     return JSON.stringify([
       marks,
-      worked.showing().map(({ pattern }) => pattern.id),
+      // What shows of the arithmetic of a problem hangs on its numbers.
+      worked
+        .showing()
+        .map(({ pattern }) => pattern.id)
+        .filter((id) => !id.includes('/')),
       skill.decidingFeatures.map((name) => features[name])
     ]);
   };

@@ -1,4 +1,12 @@
-import { isUnusual, meetsControls, skillOf, WorkedItem, type Controls, type Skill } from '../skill';
+import {
+  isUnusual,
+  meetsControls,
+  skillOf,
+  splitPatternKey,
+  WorkedItem,
+  type Controls,
+  type Skill
+} from '../skill';
 import { partSeed, TooMuchWork, tryWithin } from '../spaces';
 import type { PartKind } from './blueprint';
 import { Remembered } from './alike';
@@ -98,7 +106,8 @@ function versionsOf(
   const remembered = new Remembered();
   remembered.add({ line: skill.given.print(part.given), answer: wanted.answer });
   const fresh: unknown[] = [];
-  const others: unknown[] = [];
+  const alike: unknown[] = [];
+  const same: unknown[] = [];
   const size = TRIES * count + TRIES_AT_LEAST;
   const known = new Set(taken);
   const candidates = function* () {
@@ -113,15 +122,16 @@ function versionsOf(
     const { answer, text } = likeness(skill, candidate, part);
     if (text !== wanted.text) continue;
     const one = { line: skill.given.print(candidate), answer };
-    if (answers.has(answer) || remembered.isAlike(one)) {
-      others.push(candidate);
+    if (answers.has(answer)) {
+      same.push(candidate);
       continue;
     }
     answers.add(answer);
-    remembered.add(one);
-    fresh.push(candidate);
+    const isAlike = remembered.isAlike(one);
+    if (!isAlike) remembered.add(one);
+    (isAlike ? alike : fresh).push(candidate);
   }
-  return [...fresh, ...others].slice(0, count);
+  return [...fresh, ...alike, ...same].slice(0, count);
 }
 
 /**
@@ -166,7 +176,10 @@ function likeness(
   const worked = new WorkedItem(skill, given, school);
   const marks = worked.scheme.marks.map(({ kind: own, value }) => `${own}${value}`);
   const options = kind === 'choice' ? optionsOf(skill, given, school, 0) : undefined;
-  const shown = canShow(worked, { kind, options }).sort();
+  // What shows of the arithmetic differs with its numbers; of a problem its own patterns are to be the same.
+  const shown = canShow(worked, { kind, options })
+    .filter((key) => !splitPatternKey(key).pattern.includes('/'))
+    .sort();
   // A choice whose options come short is none.
   const isPossible = kind !== 'choice' || options !== undefined;
   return { text: [isPossible, ...marks, ...shown].join(), answer: worked.answer };

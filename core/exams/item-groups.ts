@@ -72,6 +72,18 @@ function groupFor(
   return group;
 }
 
+/** Whether an item is worth as much as a group, and as hard and long. */
+export function isOfGroup(asked: Asked, group: Group, given: unknown): boolean {
+  if (marksOf(asked, given) !== group.marks) return false;
+  const { row, skill, house } = asked;
+  const features = skill.measure(given);
+  const seconds = secondsOf(skill.weights, features);
+  return (
+    Math.round(100 * difficultyOf(skill.weights, features)) === group.difficulty &&
+    secondsOnPaper({ kind: row.kind, seconds }, house.style.timing) === group.seconds
+  );
+}
+
 /** The exact combinations of the space, put together by what they are worth. */
 export function groupsOf(asked: Asked, space: ItemSpace<unknown>): Grouped {
   const { skill, controls, except, seed } = asked;

@@ -115,7 +115,8 @@ const acceptedWords: Readonly<Record<string, string>> = {
   decimal: 'Accept zeros at the end, a fraction of the same value, and a unit.',
   factors: 'Accept the factors in any order.',
   algebra: 'Accept anything that multiplies out to the same.',
-  quotient: 'Accept a remainder, or the same value as a fraction or decimal.'
+  quotient: 'Accept a remainder, or the same value as a fraction or decimal.',
+  amount: 'Accept the same amount in another unit, unless the question names its own.'
 };
 
 function acceptedOf(answer: Step, scheme: Scheme): string {

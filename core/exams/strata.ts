@@ -45,7 +45,8 @@ function strataOf(skill: Skill, controls: Controls, most: number): Controls[] {
     const narrower = cutsOf(feature, controls).filter(
       (cut) => readControls(skill.features, { ...controls, [name]: cut } as Controls).ok
     );
-    if (strata.length * narrower.length > most) continue;
+    // What is listed or in tables is cut by nothing.
+    if (narrower.length === 0 || strata.length * narrower.length > most) continue;
     strata = strata.flatMap((stratum) =>
       narrower.map((cut) => ({ ...stratum, [name]: cut }) as Controls)
     );

@@ -18,6 +18,7 @@ export const defaultHouseStyle: HouseStyle = {
   simplestForm: 'asked',
   decimalAnswers: 'open',
   verb: 'factorise',
+  spelling: 'british',
   blankPlaces: 'filled',
   trailingZeros: 'ignored',
   timesSign: 'cross',

@@ -48,6 +48,8 @@ export const houseStyleSchema = z.strictObject({
   /** Whether quotients of decimals are asked for as decimals, so that a fraction is not what was asked for. */
   decimalAnswers: z._default(z.enum(['open', 'asked']), 'open'),
   verb: z._default(z.enum(['factorise', 'factor']), 'factorise'),
+  /** How words are spelled in the texts of problems. */
+  spelling: z._default(z.enum(['british', 'american']), 'british'),
   /** Zeros put where a number has no decimal, in columns; and whether zeros at the end of an answer are spoken of. */
   blankPlaces: z._default(z.enum(['filled', 'open']), 'filled'),
   trailingZeros: z._default(z.enum(['ignored', 'noted']), 'ignored'),

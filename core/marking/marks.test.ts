@@ -5,7 +5,8 @@ import { ANSWER, graphOf, type Graph } from '../working';
 import { number, step } from '../working/step.test-helper';
 import { accuracy, ALL_STEPS, independent, method, schemeOf, type Scheme } from '../schemes';
 import { proposeMarks, type Evidence } from './marks';
-import { factsBehind, nearMiss } from './near-miss';
+import { nearMiss } from '../numbers/near-number';
+import { factsBehind } from './near-miss';
 import { madeEasier, readWorking, type Working } from './readings';
 import { isFault, isOwnHand, isSound, type StepReading } from './step-reading';
 

@@ -1,6 +1,6 @@
 import type { FormCode } from '../numbers';
 import { ANSWER, isSilent, printValue } from '../working';
-import { isNearNumber } from './near-miss';
+import { isNearNumber } from '../numbers/near-number';
 import { isFault, isOwnHand, type StepReading } from './step-reading';
 import { type Mark, type Scheme, covers } from '../schemes';
 
@@ -181,6 +181,7 @@ function isNearlyRight({ step, value, expected }: StepReading, { slips }: Mark):
 function isOtherMethod({ step, value, own, isFactSlip }: StepReading): boolean {
   if (step.isChoice) return true;
   if (!step.isMethod || isFactSlip) return false;
+  if (step.isSlip && value !== undefined && own !== undefined) return !step.isSlip(value, own);
   const [written, right] = [printValue(step, value), printValue(step, own)];
   return written === undefined || right === undefined || !isNearNumber(written, right);
 }

@@ -79,7 +79,7 @@ export const formWords: Readonly<Record<FormCode, string>> = {
   'improper-part': 'its fraction is 1 or more',
   'not-complete': 'not split into all its factors',
   places: 'not to the places asked for',
-  unit: 'the unit is missing or wrong',
+  unit: 'without its unit, or in another one',
   'not-as-given': 'not written as given',
   'trailing-zeros': 'zeros stand at its end',
   'as-fraction': 'the remainder as a fraction',

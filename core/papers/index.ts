@@ -13,6 +13,7 @@ export {
 export { fitToRamp, rampOf, wantedAlong, type Fitted } from './fit';
 export { addRung, redrawRung, replaceItem, type LadderResult } from './ladder';
 export { fromPlans, startLadder, type PaperPlan } from './start';
+export { withToldRung } from './told-rung';
 export { paperMinutes } from './minutes';
 export { outline, outlineFrom, type NumberedItem, type Outline, type PatternIds } from './outline';
 export { factsIn, factsKey, factsOf, schemeOf, type Facts, type ItemFacts } from './facts';

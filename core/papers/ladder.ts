@@ -1,6 +1,6 @@
 import { defaultHouseStyle, type HouseStyle } from '../house-style';
 import {
-  drawItems,
+  drawEvenly,
   meets,
   readControls,
   schoolIn,
@@ -154,7 +154,7 @@ export function drawParts(
   for (const [at, { controls, count }] of parts.entries()) {
     const drawn =
       count > 0
-        ? drawItems(skill, {
+        ? drawEvenly(skill, {
             controls,
             count,
             seed: at === 0 ? seed : partSeed(seed, `part ${at}`),

@@ -18,7 +18,7 @@ const controlSchema = z.union([
   z.strictObject({ min: z.optional(z.number()), max: z.optional(z.number()) })
 ]);
 
-export const controlsSchema = z.record(text(40), controlSchema);
+export const controlsSchema = z.record(text(80), controlSchema);
 
 const itemSchema = z.strictObject({
   id,
@@ -33,7 +33,7 @@ const itemSchema = z.strictObject({
 
 /** One feature spread over the items of a rung: so many with each of its controls. */
 export const spreadSchema = z.strictObject({
-  feature: text(40),
+  feature: text(80),
   parts: z
     .array(z.strictObject({ control: controlSchema, count: z.int().check(...within(1, 40)) }))
     .check(z.minLength(1), z.maxLength(20))

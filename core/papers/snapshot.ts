@@ -1,6 +1,6 @@
 import { writeText, type HouseStyle } from '../house-style';
-import type { Scheme } from '../schemes';
-import { itemOf, skillOf, WorkedItem, type Item } from '../skill';
+import { covers, type Scheme } from '../schemes';
+import { itemOf, modelsOf, skillOf, WorkedItem, type Item, type Models } from '../skill';
 import {
   ANSWER,
   emptyPicture,
@@ -32,6 +32,8 @@ export interface Printed {
   readonly gaps: readonly string[];
   /** What is done, a sentence a step. */
   readonly explanations: readonly string[];
+  /** Its bars, as it is told and solved, where it has any. */
+  readonly models?: Models;
 }
 
 /** Derives an item of a rung; the rung's skill must be loaded. */
@@ -43,6 +45,7 @@ export function snapshotOf(
   const worked = new WorkedItem(skillOf(rung.skill), entry.given, rung.school);
   const { skill, graph, key } = worked;
   const layout = worked.layout(style);
+  const models = modelsOf(skill, entry.given, style);
   return {
     item: itemOf(worked, styleIn(rung, style), {
       turn: turnOf(entry.id),
@@ -54,17 +57,18 @@ export function snapshotOf(
       layout,
       texts: modelledTexts(graph, key, style),
       gaps: [...gapSteps(graph, key)],
-      explanations: worked.modelled(layout).map((step) => worked.explain(step, style))
+      explanations: worked.modelled(layout).map((step) => worked.explain(step, style)),
+      ...(models && { models })
     }
   };
 }
 
 /** The answer, with what is asked for beside it where a mark is for that. */
 export function keyText({ item, scheme, printed }: Snapshot): string {
-  const isMore = scheme.marks.some(({ steps }) => !steps.includes(ANSWER));
-  if (!printed.layout.isAlwaysPrinted || !isMore) return item.answer;
-  const beside = item.steps.filter(({ id }) => id !== ANSWER).map(({ value }) => value);
-  return [item.answer, ...beside].join(', ');
+  if (!printed.layout.isAlwaysPrinted) return item.answer;
+  const asked = scheme.marks.filter(({ kind, steps }) => kind === 'B' && !steps.includes(ANSWER));
+  const beside = item.steps.filter(({ id }) => asked.some((mark) => covers(mark, id)));
+  return [item.answer, ...beside.map(({ value }) => value)].join(', ');
 }
 
 /** The turn of an item: those that are drawn together have numbers that follow each other. */

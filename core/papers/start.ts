@@ -61,6 +61,12 @@ export function fromPlans(
   return { ...paper, ramp: rampOf(paper) };
 }
 
+/** The paper with one more rung at its end, and its ramp as it then is; undefined if there are no items for it. */
+export function addedRung(paper: Paper, plan: PaperPlan, style: HouseStyle): Paper | undefined {
+  const grown = withRung(paper, plan, { style });
+  return grown && { ...grown, ramp: rampOf(grown) };
+}
+
 /** The paper with one more rung, of as many items as there are up to the count; undefined if there are none. */
 function withRung(
   paper: Paper,

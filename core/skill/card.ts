@@ -24,6 +24,7 @@ export const familyWords = {
   fractions: 'Fractions',
   mental: 'In the head',
   algebra: 'Algebra',
+  problems: 'Problems',
   own: 'Own questions'
 } as const;
 

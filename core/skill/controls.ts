@@ -54,12 +54,19 @@ export function isTables(constraint: Constraint): constraint is AllowedTables {
 
 /** Whether a measured value meets a constraint. */
 export function meets(value: FeatureValue, constraint: Constraint): boolean {
-  if (typeof constraint === 'boolean') return value === constraint;
   if (isTables(constraint)) {
-    return (value as readonly string[]).every((pair) =>
-      pair.split('x').some((digit) => constraint.allow.has(Number(digit)))
-    );
+    if (!Array.isArray(value)) {
+      return String(value)
+        .split('x')
+        .some((digit) => constraint.allow.has(Number(digit)));
+    }
+    return value.every((pair) => meets(pair, constraint));
   }
+  // What is asked of several holds of each, and of one at least.
+  if (Array.isArray(value)) {
+    return value.length > 0 && value.every((one) => meets(one, constraint));
+  }
+  if (typeof constraint === 'boolean') return value === constraint;
   if ('min' in constraint)
     return Number(value) >= constraint.min && Number(value) <= constraint.max;
   return constraint.has(String(value));
@@ -76,6 +83,7 @@ function readControl(feature: FeatureSpec, control: Control, isNew: boolean): Co
     case 'flag':
       return typeof control === 'boolean' ? control : { reason: 'kind', expected: 'true or false' };
     case 'choice':
+    case 'list':
       return readChoice(feature.values, control);
     case 'tables':
       return readTables(feature.values, control);

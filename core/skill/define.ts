@@ -6,6 +6,7 @@ import {
   withSigns,
   writeText
 } from '../house-style';
+import type { BarModel, Shown } from '../bars';
 import type { Scheme } from '../schemes';
 import { graphOf, type Layout, type Replacements, type Step, type Symmetry } from '../working';
 import { keepRecent, type ItemSpace } from '../spaces';
@@ -45,6 +46,10 @@ export interface Declaration<Given, Look> {
   readonly difficulty: Prediction;
   readonly seconds: Prediction;
   readonly ladder: readonly RungPlan[];
+  /** Features over whose values the items of a rung are spread evenly, where they are not controlled. */
+  readonly evenly?: readonly string[];
+  /** A picture in bars of how the quantities hang together. */
+  model?(given: Given, style: HouseStyle, shown: Shown): BarModel;
   /** Whether the numbers suit it; all do if absent. */
   suits?(given: Given, advice: Advice): boolean;
   /** Why they do or do not. */
@@ -80,6 +85,7 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
         (id) => id in difficulty || id in seconds || (declared.marksTell?.includes(id) ?? false)
       ),
     ladder: declared.ladder,
+    evenly: declared.evenly ?? [],
     measure(item) {
       const look = declared.look(item);
       return Object.fromEntries(features.map(({ id, measure }) => [id, measure(look)]));
@@ -101,6 +107,7 @@ export function defineSkill<Given extends object, Look>(declared: Declaration<Gi
       const { earns } = declared;
       return typeof earns === 'function' ? earns(first, item) : earns?.[first];
     },
+    model: (item, style, shown = 'gaps') => declared.model?.(item, style, shown),
     suits: (item, advice = usualAdvice) => declared.suits?.(item, advice) ?? true,
     because: (item, advice = usualAdvice) => declared.because?.(item, advice) ?? 'Any numbers do.',
     suitsUnder: declared.suits ? declared.suitsUnder : {}

@@ -103,6 +103,7 @@ function candidates(feature: FeatureSpec, asked: Control): Control[] {
     case 'tables':
       return wider((asked as { allow: readonly number[] }).allow, feature.values.map(Number));
     case 'choice':
+    case 'list':
       return feature.values.map((value) => [value]);
     case 'number': {
       const { min = feature.min, max = feature.max } =

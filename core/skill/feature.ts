@@ -7,7 +7,8 @@ export type Title = string | ((style: HouseStyle) => string);
 export const titleIn = (title: Title, style: HouseStyle): string =>
   typeof title === 'string' ? title : title(style);
 
-export type FeatureValue = number | string | boolean | readonly string[];
+/** A value, or several: the names that occur in an item, or what is measured of each of its calculations. */
+export type FeatureValue = number | string | boolean | readonly FeatureValue[];
 export type Features = Readonly<Record<string, FeatureValue>>;
 
 /** The values a feature can have within the skill's limits, and what may be asked of them. */
@@ -30,7 +31,9 @@ type Limits =
       readonly usual?: boolean;
     }
   /** Pairs of digits that are multiplied, like `3x7`; it is controlled by the digits that are allowed. */
-  | { readonly kind: 'tables'; readonly values: readonly string[] };
+  | { readonly kind: 'tables'; readonly values: readonly string[] }
+  /** All names that occur in an item; its control says which may. */
+  | { readonly kind: 'list'; readonly values: readonly string[] };
 
 /** What a reader of controls needs to know of a feature. */
 export type FeatureSpec = Limits & { readonly id: string };
@@ -65,6 +68,22 @@ export function flag<Look>(
   return { kind: 'flag', ...(usual !== undefined && { usual }), title, meaning, measure };
 }
 
+/**
+ * The features that are offered under some controls: those of the arithmetic, `column-addition/carries`, once that
+ * arithmetic is asked for, or they themselves are.
+ */
+export function openFeatures<One extends { readonly id: string }>(
+  features: readonly One[],
+  controls: Readonly<Record<string, unknown>>
+): One[] {
+  const { arithmetic } = controls;
+  return features.filter(({ id }) => {
+    const [skill, own] = id.split('/');
+    if (own === undefined || id in controls) return true;
+    return Array.isArray(arithmetic) && arithmetic.includes(skill);
+  });
+}
+
 /** Whether a value is one that items have only where it is asked for. */
 export function isUnusual(feature: FeatureSpec, value: FeatureValue): boolean {
   switch (feature.kind) {
@@ -95,6 +114,16 @@ export function oneOf<Look, Value extends string | number>(
         ...words
       }
     : { kind: 'choice', values: values as readonly string[], ...words };
+}
+
+/** The names of a few that occur in an item. */
+export function list<Look>(
+  values: readonly string[],
+  title: Title,
+  meaning: string,
+  measure: (look: Look) => readonly string[]
+): Feature<Look> {
+  return { kind: 'list', values, title, meaning, measure };
 }
 
 /** The pairs of digits that must be known, both at least 2. */

@@ -8,7 +8,14 @@ export {
   type Operation,
   type SkillCard
 } from './card';
-export { isUnusual, titleIn, type FeatureSpec, type FeatureValue, type Features } from './feature';
+export {
+  isUnusual,
+  openFeatures,
+  titleIn,
+  type FeatureSpec,
+  type FeatureValue,
+  type Features
+} from './feature';
 export {
   itemsUnder,
   patternsIn,
@@ -28,6 +35,7 @@ export {
 } from './controls';
 export { Wanted } from './request';
 export { blockedBy, explainEmpty, type Blocked, type Conflict } from './explain-empty';
+export { drawEvenly } from './draw-evenly';
 export {
   drawItems,
   drawWhere,
@@ -38,7 +46,7 @@ export {
 } from './draw';
 export { WorkedItem } from './worked-item';
 export { analyseItem, itemOf, patternKey, splitPatternKey, type Item, type ItemStep } from './item';
-export { viewItem, type ItemView, type ViewedStep } from './view';
+export { modelsOf, viewItem, type ItemView, type Models, type ViewedStep } from './view';
 export { readCalculation } from './given/read-calculation';
 export type { Calculation } from './given/calculation';
 export { countSuiting, type Suiting } from './count-suited';

@@ -1,3 +1,4 @@
+import type { BarModel } from '../bars';
 import { defaultHouseStyle, type HouseStyle } from '../house-style';
 import { ANSWER, isShown, stepOf, writtenValue } from '../working';
 import { schoolIn } from './card';
@@ -17,6 +18,8 @@ export interface Item {
   readonly difficulty: number;
   readonly seconds: number;
   readonly steps: readonly ItemStep[];
+  /** Its bars, as it is told, where it has any. */
+  readonly model?: BarModel;
   /** The error patterns that show on this item, with the answer each would give. */
   readonly errorPatterns: readonly { id: string; title: string; answer: string }[];
 }
@@ -46,13 +49,14 @@ export function itemOf(worked: WorkedItem, style: HouseStyle, asking?: Asking): 
   const { skill, given, school, graph, key } = worked;
   const last = stepOf(graph, ANSWER);
   const features = skill.measure(given);
+  const model = skill.model(given, style);
   return {
     skill: skill.id,
     given,
     school,
     prompt: skill.prompt(given, style, asking),
     answer: writtenValue(last, key.get(ANSWER), style)!,
-    features,
+    features: told(features),
     difficulty: difficultyOf(skill.weights, features),
     seconds: secondsOf(skill.weights, features),
     steps: graph.steps
@@ -64,12 +68,22 @@ export function itemOf(worked: WorkedItem, style: HouseStyle, asking?: Asking): 
         value: writtenValue(step, key.get(step.id), style)!,
         uses: step.uses
       })),
+    ...(model && { model }),
     errorPatterns: worked.showing().map(({ pattern, answer }) => ({
       id: pattern.id,
       title: titleIn(pattern.title, style),
       answer: writtenValue(last, answer, style)!
     }))
   };
+}
+
+/** Features of parts of an item are told only where there are such parts. */
+function told(features: Features): Features {
+  return Object.fromEntries(
+    Object.entries(features).filter(
+      ([id, value]) => !(id.includes('/') && Array.isArray(value) && value.length === 0)
+    )
+  );
 }
 
 /** A name for a pattern of a skill: skills share ids, but a carry dropped in one is not one dropped in another. */

@@ -11,7 +11,12 @@ export class Wanted {
 
   /** The same text for requests that ask the same. */
   get key(): string {
-    return this.features.map(({ id }) => `${id} ${textOf(this.constraints[id])}`).join('; ');
+    return this.keyOf(this.features.map(({ id }) => id));
+  }
+
+  /** The same text for requests that ask the same of some features. */
+  keyOf(features: readonly string[]): string {
+    return features.map((id) => `${id} ${textOf(this.constraints[id])}`).join('; ');
   }
 
   /** What is asked of one feature; undefined if nothing is. */

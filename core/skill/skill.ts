@@ -1,4 +1,5 @@
 import type { Advice, HouseStyle } from '../house-style';
+import type { BarModel, Shown } from '../bars';
 import type { Mark, Scheme } from '../schemes';
 import type { ItemSpace } from '../spaces';
 import type { Graph, Layout, Replacements } from '../working';
@@ -24,6 +25,8 @@ export interface Skill<Given = unknown> extends SkillCard {
   readonly decidingFeatures: readonly string[];
   /** A graded practice that rises from rung to rung, as a starting point. */
   readonly ladder: readonly RungPlan[];
+  /** Features over whose values the items of a rung are spread evenly, where they are not controlled. */
+  readonly evenly: readonly string[];
   measure(given: Given): Features;
   items(wanted: Wanted): ItemSpace<Given>;
   /** The same text for items that a paper should not hold twice. */
@@ -37,6 +40,8 @@ export interface Skill<Given = unknown> extends SkillCard {
   graph(given: Given, school: string): Graph;
   sheet(given: Given, school: string, style: HouseStyle): Layout;
   scheme(given: Given, school: string, style?: HouseStyle): Scheme;
+  /** A picture in bars of how the quantities hang together, where the skill has one. */
+  model(given: Given, style: HouseStyle, shown?: Shown): BarModel | undefined;
   /** What earns a method mark, in a marker's words; undefined where the skill has none for its steps. */
   earns(mark: Pick<Mark, 'steps'>, given: Given): string | undefined;
   /** Whether the numbers suit this way of working as a department advises it, and why or why not, in a sentence. */

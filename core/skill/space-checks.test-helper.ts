@@ -93,6 +93,8 @@ function constraintOf(feature: FeatureSpec, value: string): Constraint {
       return value === 'true';
     case 'choice':
       return new Set([value]);
+    case 'list':
+      return new Set(value.split(','));
     case 'tables':
       throw new Error('tables are counted by tests of their own');
     case 'number':

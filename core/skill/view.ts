@@ -1,3 +1,4 @@
+import type { BarModel } from '../bars';
 import { writeText, type HouseStyle } from '../house-style';
 import { liveSteps, stepOf, writtenValue, type Layout } from '../working';
 import { itemOf, type Item } from './item';
@@ -14,6 +15,14 @@ export interface ItemView {
   readonly steps: readonly ViewedStep[];
   /** What is worked out, where there are several ways of it. */
   readonly sum: Calculation | null;
+  /** Its bars, as it is told and solved, where it has any. */
+  readonly model: Models | null;
+}
+
+/** The bars of an item: as it is told, with what is not known left open, and solved. */
+export interface Models {
+  readonly told: BarModel;
+  readonly solved: BarModel;
 }
 
 export interface ViewedStep {
@@ -40,6 +49,7 @@ export function viewItem(
     line: skill.given.print(given),
     layout,
     sum: sumOf(skill, given),
+    model: modelsOf(skill, given, style) ?? null,
     steps: worked.modelled(layout).map((step) => ({
       id: step.id,
       text: writeText(writtenValue(step, key.get(step.id), style)!, style),
@@ -49,6 +59,12 @@ export function viewItem(
       )
     }))
   };
+}
+
+/** The bars of an item, where its skill has any. */
+export function modelsOf(skill: Skill, given: unknown, style: HouseStyle): Models | undefined {
+  const [told, solved] = [skill.model(given, style), skill.model(given, style, 'solved')];
+  return told && solved ? { told, solved } : undefined;
 }
 
 function sumOf({ given: form, operation }: Skill, given: unknown): Calculation | null {

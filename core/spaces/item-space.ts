@@ -18,7 +18,8 @@ export interface Combination {
   readonly count: bigint;
 }
 
-export type Told = Readonly<Record<string, number | string | boolean>>;
+export type Told = Readonly<Record<string, ToldValue>>;
+type ToldValue = number | string | boolean | readonly ToldValue[];
 
 /** All items that meet a request. Nothing is worked out before it is asked for, and nothing twice. */
 export interface ItemSpace<T> {

@@ -41,8 +41,12 @@ export interface Step {
   readonly isApart?: boolean;
   /** The step is the method: a wrong number fact in it is a slip, another operation is another method. */
   readonly isMethod?: boolean;
+  /** Whether a wrong value of such a step is a slip in it, where that is not told by its figures. */
+  readonly isSlip?: (written: Value, own: Value) => boolean;
   /** The step is the method and chooses a value: a choice is as good as the right one, or it is no method. */
   readonly isChoice?: boolean;
+  /** It stands on no line of its own: it is read from the answer, or never asked for. */
+  readonly isUnwritten?: boolean;
   /** The step brings the answer into the form asked for, and changes nothing of its value. */
   readonly isOfForm?: boolean;
   /** What a final answer says of this step, or undefined if it does not say. */
@@ -187,12 +191,13 @@ export function isSilent(step: Step, value: Value | undefined): boolean {
 
 /** Whether a step stands in the working: it has a value, and is not rightly left unwritten. */
 export function isShown(step: Step, value: Value | undefined): boolean {
-  return value !== undefined && !isSilent(step, value);
+  return value !== undefined && !step.isUnwritten && !isSilent(step, value);
 }
 
 /** Whether a step stands in a worked example. */
 export function isModelled(step: Step, value: Value | undefined): boolean {
-  return value !== undefined && (step.modelled === true || !isSilent(step, value));
+  if (value === undefined || step.isUnwritten) return false;
+  return step.modelled === true || !isSilent(step, value);
 }
 
 /** What stands at the steps of a worked example. */

@@ -91,6 +91,7 @@ function anyValue(dice: Dice, feature: FeatureSpec): unknown {
     case 'flag':
       return dice.oneIn(2);
     case 'choice':
+    case 'list':
       return [dice.of(feature.values)];
     case 'tables':
       return { allow: feature.values.map(Number).filter(() => !dice.oneIn(3)) };

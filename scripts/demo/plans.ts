@@ -313,3 +313,11 @@ export const spring: Blueprint = blueprintSchema.parse({
     }
   }))
 });
+
+/** Problems told in words, from one operation to two, with bars at first. */
+export const stories: readonly PaperPlan[] = [
+  ...(['worked-example', 'gaps', 'set-out', 'bare', 'harder'] as const).map((kind) => {
+    const { controls, count } = skillOf('word-problem').ladder.find((rung) => rung.kind === kind)!;
+    return { ...{ kind, skill: 'word-problem', controls }, count: Math.min(count, 3) };
+  })
+];

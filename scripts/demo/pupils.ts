@@ -111,6 +111,7 @@ const habits: readonly SimulatedPupil[] = [
 
 /** Patterns that the same pupils hold in other skills; those who hold none in column addition hold none there. */
 const elsewhere: Readonly<Record<string, readonly string[]>> = {
+  'word-problem': ['keyword-followed', 'all-numbers-added', 'stops-after-first-step'],
   'column-subtraction': [
     'smaller-from-larger',
     'stops-at-zero',

@@ -1,5 +1,5 @@
 import { expand, parseProduct, type Reading } from '../../numbers';
-import { writtenRatio } from './step-value';
+import { writtenRatio } from '../../numbers/ratio';
 
 /** What the answer of an own question is compared as. */
 export const answerKinds = ['number', 'fraction', 'expression', 'text', 'none'] as const;

@@ -137,4 +137,4 @@ export {
   worthOfSteps,
   type OwnStep
 } from './steps';
-export { printedRatio } from './step-value';
+export { printedRatio } from '../../numbers/ratio';

@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { accuracy, method, schemeOf, type Scheme } from '../../schemes';
 import { ANSWER, usingValues, stepOn, type Step } from '../../working';
 import { ownReading, withoutUnit, type OwnAnswer } from './answer';
-import { namesIn, printedRatio, ratioOf, writtenRatio, type Ratio } from './step-value';
+import { namesIn, printedRatio, ratioOf, writtenRatio, type Ratio } from '../../numbers/ratio';
 
 /** Steps that a question can have; the last is its answer. */
 export const MOST_STEPS = 8;

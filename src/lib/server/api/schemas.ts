@@ -90,16 +90,36 @@ export const countReply = z.object({
   nearest: z.optional(conflict.nearest)
 });
 
+const measured = z.union([z.number(), text, z.boolean()]);
+
+const stretch = z.object({
+  from: z.number().describe('in hundredths of the width'),
+  to: z.number(),
+  says: text.describe('? for what is asked')
+});
+
+const modelReply = z.object({
+  rows: z.array(
+    z.object({
+      label: text,
+      boxes: z.array(stretch.extend({ quantity: text.optional() })),
+      braces: z.array(stretch)
+    })
+  ),
+  total: z.object({ rows: z.array(z.int()), says: text }).optional()
+});
+
 export const itemReply = z.object({
   skill: text,
   given: z.unknown(),
   school: text,
   prompt: text,
   answer: text,
-  features: z.record(text, z.union([z.number(), text, z.boolean(), z.array(text)])),
+  features: z.record(text, z.union([measured, z.array(z.union([measured, z.array(measured)]))])),
   difficulty: z.number().describe('logits'),
   seconds: z.number(),
   steps: z.array(z.object({ id: text, kind: text, label: text, value: text, uses: z.array(text) })),
+  model: modelReply.optional().describe('bars, where the skill has them'),
   errorPatterns: z.array(z.object({ id: text, title: text, answer: text }))
 });
 

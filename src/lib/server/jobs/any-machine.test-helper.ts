@@ -20,6 +20,7 @@ function control(feature: FeatureSpec): fc.Arbitrary<unknown> {
         .subarray(feature.values.map(Number), { minLength: 2 })
         .map((allow) => ({ allow: [...allow] }));
     case 'choice':
+    case 'list':
       return fc.subarray([...feature.values], { minLength: 1 });
     case 'number':
       if (feature.steps) return fc.constantFrom(...feature.steps);

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
-import { startLadder } from '@zealous-quill/core/papers';
+import { startLadder, withToldRung } from '@zealous-quill/core/papers';
+import { skillOf } from '@zealous-quill/core/skill';
 import '@zealous-quill/core/catalogue/all';
 import { run } from './pool';
 
@@ -57,6 +58,7 @@ test('a task gives what it would give here, and a mistake in it is a mistake her
     style: defaultHouseStyle
   });
   assert.ok(paper.ok);
-  assert.deepEqual(paper.result, startLadder('column-addition', 'Column addition', { seed: 3 }));
+  const own = startLadder('column-addition', 'Column addition', { seed: 3 });
+  assert.deepEqual(paper.result, withToldRung(own, skillOf('column-addition')));
   await assert.rejects(run('count', { skill: 'no-such-skill', controls: {} }), /no-such-skill/);
 });

@@ -16,6 +16,7 @@ import {
   fromPlans,
   practiceFor,
   startLadder,
+  withToldRung,
   type Need,
   type Paper,
   type PracticeOptions
@@ -141,7 +142,11 @@ export const tasks = {
 
   /** The usual ladder of a skill within some controls. */
   ladder: within(PAPER_WORK, ({ skill, controls, seed, style }: PaperAsked): Paper =>
-    startLadder(skill, skillOf(skill).title, { seed, style, kept: controls })
+    withToldRung(
+      startLadder(skill, skillOf(skill).title, { seed, style, kept: controls }),
+      skillOf(skill),
+      { style, kept: controls }
+    )
   ),
 
   /** A paper of one rung with these controls; undefined if there are no items. */

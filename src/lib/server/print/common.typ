@@ -109,3 +109,52 @@
     }
   }),
 )
+
+// Bars of a problem, drawn where the core has placed them, in points.
+#let bars(drawing) = figure(
+  alt: drawing.alt,
+  kind: "bars",
+  supplement: none,
+  box(width: drawing.width * 1pt, height: (drawing.height + 2) * 1pt, {
+    let fills = (rgb("#f0e7f2"), rgb("#fbeed3"))
+    for one in drawing.boxes {
+      place(dx: one.x * 1pt, dy: one.y * 1pt, rect(
+        width: one.width * 1pt,
+        height: one.height * 1pt,
+        fill: fills.at(calc.rem(one.row, 2)),
+        stroke: 0.6pt + ink,
+      ))
+    }
+    for brace in drawing.braces {
+      let (x1, x2, y1, y2) = (brace.x1, brace.x2, brace.y1, brace.y2)
+      let at(x, y) = (x * 1pt, y * 1pt)
+      let (mx, my) = ((x1 + x2) / 2, (y1 + y2) / 2)
+      place(if brace.isUpright {
+        curve(
+          stroke: 0.7pt + faint,
+          curve.move(at(x1, y1)), curve.quad(at(mx, y1), at(mx, y1 + 4)), curve.line(at(mx, my - 4)),
+          curve.quad(at(mx, my), at(x2, my)), curve.quad(at(mx, my), at(mx, my + 4)),
+          curve.line(at(mx, y2 - 4)), curve.quad(at(mx, y2), at(x1, y2)),
+        )
+      } else {
+        curve(
+          stroke: 0.7pt + faint,
+          curve.move(at(x1, y2)), curve.quad(at(x1, my), at(x1 + 4, my)), curve.line(at(mx - 4, my)),
+          curve.quad(at(mx, my), at(mx, y1)), curve.quad(at(mx, my), at(mx + 4, my)),
+          curve.line(at(x2 - 4, my)), curve.quad(at(x2, my), at(x2, y2)),
+        )
+      })
+    }
+    for one in drawing.texts {
+      let size = drawing.size * 1pt
+      place(dx: (one.x - one.width / 2) * 1pt, dy: one.y * 1pt - size, box(
+        width: one.width * 1pt,
+        height: 2 * size,
+        align(
+          center + horizon,
+          text(font: "Andika", size: size, fill: if one.kind == "label" { faint } else { ink }, one.text),
+        ),
+      ))
+    }
+  }),
+)

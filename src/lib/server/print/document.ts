@@ -17,6 +17,7 @@ import { findCard } from '@zealous-quill/core/catalogue';
 import { isInHead, skillOf } from '@zealous-quill/core/skill';
 import type { Picture } from '@zealous-quill/core/working';
 import { version } from '../database/base/version';
+import { barsOf, type PrintedBars } from './bars';
 
 export const printKinds = ['paper', 'key', 'solutions'] as const;
 export type PrintKind = (typeof printKinds)[number];
@@ -53,6 +54,8 @@ interface PrintItem {
   readonly prompt: string;
   readonly marks: number;
   readonly picture: Picture | null;
+  /** Its bars, where it has any. */
+  readonly bars: PrintedBars | null;
   /** Worked in the head: a line for the answer is all it needs. */
   readonly hasAnswerLine: boolean;
   /** The picture in words, for those who hear the page. */
@@ -165,6 +168,7 @@ function printItem(part: PrintPart, kind: PrintKind, style: HouseStyle): PrintIt
     hasAnswerLine,
     picture:
       kind === 'key' || hasAnswerLine ? null : snapshotPicture(printed, shownOf(part, kind), style),
+    bars: kind === 'key' ? null : barsOf(part.kind, printed, kind === 'solutions'),
     alt: `${writeText(printed.line, style)} on squared paper`,
     answer: writeText(keyText(part), style),
     explanation: showsSteps ? printed.explanations : [],

@@ -50,6 +50,10 @@
       h(1fr)
       marks-text(item.marks)
       v(2pt)
+      if item.bars != none {
+        v(4pt)
+        bars(item.bars)
+      }
       if item.hasAnswerLine {
         v(6pt)
         line(length: 100%, stroke: 0.6pt + ink)
@@ -74,6 +78,10 @@
   let widest = calc.max(..section.items.map(item => if item.picture == none { 1 } else { item.picture.width }))
   let has-steps = section.items.any(item => item.explanation.len() > 0)
   let cell = calc.max(widest * side + 12mm, if has-steps { 80mm } else { 46mm })
+  // A question that is told in sentences needs room for them, and for its bars.
+  for item in section.items.filter(item => item.bars != none or item.prompt.len() > 70) {
+    cell = calc.max(cell, 80mm)
+  }
   // Over an answer line the question stands on one line.
   for item in section.items.filter(item => item.hasAnswerLine) {
     cell = calc.max(cell, measure(prompt(item)).width + 18mm)
@@ -90,8 +98,13 @@
   )
 })
 
+// Questions that are told in sentences take as much room as the answers that name an error.
+#let key-columns(section) = if section.items.any(item => item.prompt.len() > 70) {
+  (7mm, 2.3fr, 0.85fr, 0.85fr, 2.1fr)
+} else { (7mm, 1.25fr, 1fr, 0.95fr, 2.4fr) }
+
 #let key-table(section) = table(
-  columns: (7mm, 1.25fr, 1fr, 0.95fr, 2.4fr),
+  columns: key-columns(section),
   stroke: (x, y) => (bottom: 0.4pt + rgb("#9aa1ae")),
   inset: (x: 4pt, y: if data.isTight { 2pt } else { 4pt }),
   align: (right, left, left, left, left),

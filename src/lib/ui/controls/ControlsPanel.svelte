@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Controls } from '@zealous-quill/core/skill';
+  import { openFeatures, type Controls } from '@zealous-quill/core/skill';
   import type { SkillDescription } from '@zealous-quill/core/catalogue';
   import { withControl } from './choices';
   import FeatureSquares from './FeatureSquares.svelte';
@@ -19,7 +19,7 @@
   const refusal = $derived(possibilities?.refusal ?? null);
 </script>
 
-{#each skill.features as feature (feature.id)}
+{#each openFeatures(skill.features, controls) as feature (feature.id)}
   <FeatureSquares
     {feature}
     control={controls[feature.id]}

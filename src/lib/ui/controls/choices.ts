@@ -30,6 +30,7 @@ export function choicesOf(feature: FeatureSpec): Choice[] {
     case 'tables':
       return feature.values.map((value) => ({ label: value, control: { allow: [Number(value)] } }));
     case 'choice':
+    case 'list':
       return feature.values.map((value) => ({ label: valueText(value), control: [value] }));
     case 'number': {
       if (feature.steps) {

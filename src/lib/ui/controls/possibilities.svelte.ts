@@ -1,4 +1,10 @@
-import type { Blocked, Conflict, Control, Controls } from '@zealous-quill/core/skill';
+import {
+  openFeatures,
+  type Blocked,
+  type Conflict,
+  type Control,
+  type Controls
+} from '@zealous-quill/core/skill';
 import type { SkillDescription } from '@zealous-quill/core/catalogue';
 import { choicesOf, type Choice } from './choices';
 
@@ -66,7 +72,7 @@ export class Possibilities {
       if (turn !== this.turn) return;
       this.conflict = conflict;
     }
-    for (const feature of skill.features) {
+    for (const feature of openFeatures(skill.features, controls)) {
       const values = choicesOf(feature).map(({ control }) => control);
       const possible = await this.scout.possible(skill.id, controls, feature.id, values);
       if (turn !== this.turn) return;

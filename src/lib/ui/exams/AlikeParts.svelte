@@ -21,13 +21,18 @@
         return `both come to ${likeness.answer}`;
       case 'digit':
         return 'they differ by one digit';
+      case 'story':
+        return 'they tell the same story';
     }
   }
 </script>
 
 <h3>Nearly alike</h3>
 {#if alike.length === 0}
-  <p>No two parts have a long number or answer in common, or differ by one digit.</p>
+  <p>
+    No two parts have a long number or answer in common, differ by one digit, or tell the same
+    story.
+  </p>
 {:else}
   <ul>
     {#each alike as { parts: [one, other], likeness } (`${one} ${other}`)}

@@ -37,6 +37,10 @@ export const styleChoices: readonly { title: string; choices: readonly StyleChoi
       choice('verb', 'To write as a product is to', [
         ['factorise', 'factorise'],
         ['factor', 'factor']
+      ]),
+      choice('spelling', 'Problems are spelled', [
+        ['british', 'as in Britain'],
+        ['american', 'as in America']
       ])
     ]
   },

@@ -50,6 +50,10 @@
   const tooLong = $derived(
     Object.keys(desk.state.working).filter((id) => isTooLong(desk.state.working[id]!))
   );
+  /** The bars of a problem, solved, beside its squares. */
+  const solved = $derived(
+    desk.hasSquares ? desk.worked.skill.model(desk.worked.given, style, 'solved') : undefined
+  );
   const isElsewhere = $derived(desk.state.attempt === 'another-method');
 </script>
 
@@ -118,6 +122,9 @@
   <p class="elsewhere">Another method: give its marks by hand, beside those proposed.</p>
 {:else if desk.hasSquares}
   <div class="squares"><SquaresInput {desk} {style} bind:inputs /></div>
+  {#if solved}
+    {#await import('../bars/Bars.svelte') then { default: Bars }}<Bars model={solved} />{/await}
+  {/if}
 {:else}
   <p class="faint hint">
     <kbd>=</kbd> as the key · {desk.place.item.options ? 'a letter' : 'type the answer'},

@@ -92,7 +92,8 @@ export class MarkingDesk {
   apart = $derived.by(() => {
     const { marks } = this.place.item.scheme;
     return this.worked.graph.steps.filter(
-      ({ id, isApart }) => isApart && marks.some((mark) => covers(mark, id))
+      ({ id, isApart, isUnwritten }) =>
+        isApart && !isUnwritten && marks.some((mark) => covers(mark, id))
     );
   });
   /** Of that, the first of which nothing is typed, once there is an answer. */

@@ -23,6 +23,13 @@ export const glossary: readonly { readonly title: string; readonly words: readon
         'Error pattern',
         'A wrong way of working that pupils are known to have, with the answer it gives.'
       ],
+      ['Problem', 'A calculation that is told in words, or several that follow each other.'],
+      [
+        'Situation',
+        'How the quantities of a problem hang together: parts of a whole, a change, a comparison, equal groups.'
+      ],
+      ['Distractor', 'A number that a problem tells and nobody needs.'],
+      ['Bar model', 'A picture of a problem: its quantities as boxes, equal ones equally long.'],
       ['Slip', 'One wrong step that no error pattern explains.'],
       ['Seed', 'The number from which items are drawn: the same seed gives the same items again.']
     ]

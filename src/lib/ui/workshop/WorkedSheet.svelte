@@ -1,6 +1,7 @@
 <script lang="ts">
   import { spoken } from '@zealous-quill/core/house-style';
   import type { ItemView } from '@zealous-quill/core/skill';
+  import Bars from '../bars/Bars.svelte';
   import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
   import { Stepper } from './stepper.svelte';
@@ -15,6 +16,10 @@
 
   const stepper = $derived(new Stepper(view));
   const square = $derived(Math.min(2.1, 19 / view.layout.width));
+  /** The bars are built up row by row as one steps on. */
+  const barRows = $derived(
+    Math.min(view.model?.told.rows.length ?? 0, stepper.isWhole ? Infinity : stepper.shown + 1)
+  );
   const digits = $derived(stepper.held.join('').replace(/\D/g, '').length);
 
   function keys(event: KeyboardEvent) {
@@ -34,6 +39,11 @@
 
 <svelte:window onkeydown={keys} />
 
+{#if view.model}
+  <div class="model">
+    <Bars model={stepper.isWhole ? view.model.solved : view.model.told} rows={barRows} />
+  </div>
+{/if}
 <div class="sheet">
   <Sheet
     layout={view.layout}
@@ -88,6 +98,9 @@
 </div>
 
 <style>
+  .model {
+    padding: var(--space-3) 0 var(--space-1);
+  }
   .sheet {
     display: flex;
     justify-content: center;

@@ -24,6 +24,9 @@
 
   const skill = $derived(data.skill);
   let typed = $state('');
+  /** What was asked last, until the page has it: squares may be pressed faster than it follows. */
+  let ahead = $state.raw<Controls | null>(null);
+  const pressed = $derived(ahead ?? data.controls);
   let bench = $state.raw<RemoteBench | null>(null);
   let possibilities = $state<Possibilities | null>(null);
   let workbench = $state.raw<Workbench | null>(null);
@@ -57,17 +60,21 @@
   $effect(() => {
     void skill.id;
     typed = '';
+    ahead = null;
   });
 
   function visit(change: { controls?: Controls; seed?: number; line?: string | null }) {
-    const controls = change.controls ?? data.controls;
+    const controls = change.controls ?? pressed;
+    ahead = controls;
     const query = new URLSearchParams({
       controls: JSON.stringify(controls),
       seed: String(change.seed ?? data.seed)
     });
     if (change.line) query.set('item', change.line);
     typed = '';
-    void goto(`?${query}`, { replaceState: true, keepFocus: true, noScroll: true });
+    void goto(`?${query}`, { replaceState: true, keepFocus: true, noScroll: true }).then(() => {
+      if (ahead === controls) ahead = null;
+    });
   }
 
   const isEmpty = $derived(possibilities?.count === 0n);
@@ -88,7 +95,7 @@
   }
 
   const change = (name: string, control: Control) =>
-    visit({ controls: { ...data.controls, [name]: control } });
+    visit({ controls: { ...pressed, [name]: control } });
 </script>
 
 <svelte:head><title>{skill.title} · Workshop · Zealous Quill</title></svelte:head>
@@ -104,7 +111,7 @@
     />
     <ControlsPanel
       {skill}
-      controls={data.controls}
+      controls={pressed}
       {possibilities}
       onchange={(controls) => visit({ controls })}
     />

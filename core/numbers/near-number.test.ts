@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { isNearNumber, nearMiss } from './near-miss';
+import { isNearNumber, nearMiss } from './near-number';
 
 test('a near miss is two digits exchanged, or one digit out by one', () => {
   assert.equal(nearMiss('852', '825'), 'digits-exchanged');

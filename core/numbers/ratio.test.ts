@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import fc from 'fast-check';
-import { namesIn, printedRatio, ratioOf, writtenRatio, type Ratio } from './step-value';
+import { namesIn, printedRatio, ratioOf, writtenRatio, type Ratio } from './ratio';
 
 const none = () => undefined;
 const whole = (value: number): Ratio => ({ top: BigInt(value), bottom: 1n });

@@ -1,5 +1,8 @@
 import jsep from 'jsep';
-import { gcd, improperNumerator, parseDecimal, readMixed, ungrouped } from '../../numbers';
+import { parseDecimal } from './decimal';
+import { gcd } from './divisors';
+import { improperNumerator, readMixed } from './mixed';
+import { ungrouped } from './numeral';
 
 /** An exact number. */
 export interface Ratio {
@@ -94,7 +97,8 @@ export function printedRatio({ top, bottom }: Ratio): string {
   return `${sign}${whole > 0n ? `${whole} ` : ''}${size % bottom}/${bottom}`;
 }
 
-function ratio(top: bigint, bottom: bigint): Ratio {
+/** A number in lowest terms; the bottom must be above 0. */
+export function ratio(top: bigint, bottom = 1n): Ratio {
   const common = gcd(top < 0n ? -top : top, bottom);
   return { top: top / common, bottom: bottom / common };
 }
@@ -104,15 +108,20 @@ function decimalRatio(text: string): Ratio | undefined {
   return decimal && ratio(decimal.units, 10n ** BigInt(decimal.places));
 }
 
-const negative = ({ top, bottom }: Ratio): Ratio => ({ top: -top, bottom });
+export const negative = ({ top, bottom }: Ratio): Ratio => ({ top: -top, bottom });
 
-const added = (one: Ratio, other: Ratio): Ratio =>
+/** Whether two numbers in lowest terms are the same. */
+export const areSame = (one: Ratio, other: Ratio): boolean =>
+  one.top === other.top && one.bottom === other.bottom;
+
+export const added = (one: Ratio, other: Ratio): Ratio =>
   ratio(one.top * other.bottom + other.top * one.bottom, one.bottom * other.bottom);
 
-const times = (one: Ratio, other: Ratio): Ratio =>
+export const times = (one: Ratio, other: Ratio): Ratio =>
   ratio(one.top * other.top, one.bottom * other.bottom);
 
-function divided(one: Ratio, other: Ratio): Ratio | undefined {
+/** One number divided by another; undefined for 0. */
+export function divided(one: Ratio, other: Ratio): Ratio | undefined {
   if (other.top === 0n) return undefined;
   const sign = other.top < 0n ? -1n : 1n;
   return ratio(sign * one.top * other.bottom, sign * one.bottom * other.top);

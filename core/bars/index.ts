@@ -1,0 +1,10 @@
+export {
+  readModel,
+  withoutNumbers,
+  type BarModel,
+  type Box,
+  type Row,
+  type Shown,
+  type Stretch
+} from './model';
+export { drawModel, type DrawnBox, type DrawnBrace, type DrawnText, type Drawing } from './draw';

@@ -1,0 +1,154 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { defaultHouseStyle, type HouseStyle } from '../../../house-style';
+import { contextSchema } from './context';
+import { contexts } from './contexts';
+import { namedIn } from './language';
+import { readLink } from './links';
+import { lookAtPlot } from './look';
+import { isIn, isWithin } from './plot';
+import { shapeOf } from './plot';
+import { manyProblems, skill, world } from './sample.test-helper';
+import { textOf } from './text';
+import { units } from './units';
+
+const problems = manyProblems(5000, 11);
+
+test('there are twelve contexts, each of them sound, with a range for all it tells', () => {
+  assert.equal(contexts.length, 12);
+  for (const context of contexts) {
+    const read = contextSchema.safeParse(context);
+    assert.ok(read.success, `${context.id} ${JSON.stringify(read.error?.issues)}`);
+    for (const { links, parts } of context.stories) {
+      for (const link of links) {
+        assert.ok(
+          readLink(link)!.quantities.every((id) => id in parts),
+          link
+        );
+      }
+      for (const [names, tell, some, ask] of Object.values(parts)) {
+        for (const name of names.split('|')) assert.ok(name in context.measures, name);
+        if (tell !== '') assert.match(tell, /\{#?\}/);
+        const questions = typeof ask === 'string' ? [ask] : Object.values(ask);
+        for (const text of [some, ...questions]) assert.doesNotMatch(text, /\{#?\}/, text);
+        for (const text of questions) assert.match(text, /^$|^[A-Z{].*\?$/, text);
+        for (const text of [tell, some]) assert.match(text, /^$|^[A-Z{].*\.$/, text);
+        // What is put in never asks for another article.
+        assert.doesNotMatch(tell, /\ban? \{/);
+      }
+    }
+    for (const { unit } of Object.values(context.measures)) {
+      for (const one of unit.split('/')) assert.ok(one in units || one in context.things, unit);
+    }
+  }
+});
+
+test('whatever a context can tell it tells in two ways at least, and every question can be met', () => {
+  for (const context of contexts) {
+    const plots = world.plots.filter((plot) => plot.context === context && plot.moves.length === 1);
+    const tellings = new Map<string, Set<number>>();
+    for (const plot of plots) {
+      const [situation] = plot.moves.map((move) => move.situation);
+      tellings.set(situation!, (tellings.get(situation!) ?? new Set()).add(plot.telling));
+    }
+    assert.ok(tellings.size >= 5, `${context.id} tells ${tellings.size} situations`);
+    for (const story of context.stories) {
+      for (const [id, part] of Object.entries(story.parts)) {
+        if (part[3] === '') continue;
+        assert.ok(
+          world.plots.some((plot) => plot.story === story && plot.asked === id),
+          `${context.id} ${story.links.join()} ${id}`
+        );
+      }
+    }
+  }
+});
+
+/** Numbers as they stand in a text: a number with its fraction is one. */
+const numbersIn = (text: string): string[] =>
+  text.match(/\d+ \d+\/\d+|\d+\/\d+|\d[\d\u202f]*(?:\.\d+)?/g) ?? [];
+
+test('5,000 texts: every number once and no other, no slot left, no wrong plural or article', () => {
+  for (const problem of problems) {
+    const { plot, beside } = problem;
+    const text = textOf(problem, defaultHouseStyle);
+    const given = skill.given.parse(text) as { quantities: { value: string; told: string }[] };
+    assert.ok(given, text);
+    const told = given.quantities.filter((one) => one.told === 'number');
+    const plain = (numeral: string) => numeral.replaceAll('\u202f', '');
+    assert.deepEqual(
+      numbersIn(text).map(plain).sort(),
+      told.map(({ value }) => value).sort(),
+      text
+    );
+    assert.doesNotMatch(text, /[{}#]|undefined|NaN| {2}/, text);
+    assert.doesNotMatch(text, /\ba [aeiou]\w+|\ban (?!hour)[^aeiou\d]/i, text);
+    for (const [one, many] of Object.values(plot.context.things)) {
+      if (one === many) continue;
+      assert.ok(!new RegExp(`(?<![\\d./])1 ${many}\\b`).test(text), text);
+      assert.ok(!new RegExp(`\\b(?!1\\b|1/)\\d[\\d.]* ${one}(?!\\w| ?plant)\\b`).test(text), text);
+    }
+    const sentences = text.split(/(?<=[.?]) (?=\S)/);
+    assert.ok(sentences.length >= 2 && sentences.length <= 9, text);
+    assert.ok(sentences.length - beside.length <= 7, text);
+    assert.equal(new Set(sentences).size, sentences.length, text);
+    assert.ok(
+      sentences.every((sentence) => /^[\p{Lu}\d£]/u.test(sentence)),
+      text
+    );
+    assert.ok(text.endsWith('?') && text.split('?').length === 2, text);
+    assert.equal(
+      lookAtPlot(
+        plot,
+        beside.map(({ id }) => id)
+      ).words,
+      wordCount(text),
+      text
+    );
+  }
+});
+
+const wordCount = (text: string) => text.replaceAll(/(\d+) (\d+\/\d+)/g, '$2').split(' ').length;
+
+test('no quantity lies outside its range, neither told nor found', () => {
+  for (const { plot, amounts, worked } of problems) {
+    for (const told of plot.told) assert.ok(isIn(amounts[told.id]!, told), told.id);
+    for (const { move, value } of worked) assert.ok(isWithin(value, move.gives), plot.key);
+  }
+});
+
+test('a problem reads the same whenever it is told, and differently in an American house', () => {
+  const american: HouseStyle = { ...defaultHouseStyle, spelling: 'american' };
+  const commas: HouseStyle = { ...defaultHouseStyle, decimalMark: 'comma' };
+  let other = 0;
+  for (const problem of problems.slice(0, 1500)) {
+    const text = textOf(problem, defaultHouseStyle);
+    assert.equal(textOf(problem, defaultHouseStyle), text);
+    if (textOf(problem, american) !== text) other++;
+    assert.equal(textOf(problem, commas).replaceAll(/(?<=\d),(?=\d)/g, '.'), text);
+  }
+  assert.ok(other > 0, 'no text has a word that is spelled otherwise');
+});
+
+test('words that tell what to do are those of the published kind', () => {
+  const cases: readonly (readonly [string, string])[] = [
+    ['Bo has 5 fewer eggs than Ada.', 'subtraction'],
+    ['The lion is 3 kg heavier than the cross.', 'addition'],
+    ['Bo has twice as many eggs.', 'multiplication'],
+    ['The eggs are shared among 4 nests.', 'division'],
+    ['How many are there altogether?', 'addition'],
+    ['How much is left?', 'subtraction'],
+    ['Each box holds 12 eggs.', 'multiplication'],
+    ['A box holds 12 eggs.', '']
+  ];
+  for (const [text, operation] of cases) assert.equal(namedIn(text).join(), operation, text);
+});
+
+test('tellings are counted from 1 within context, situations and what is asked', () => {
+  const seen = new Map<string, Set<number>>();
+  for (const { context, moves, telling } of world.plots) {
+    const key = `${context.id} ${shapeOf(moves)}`;
+    seen.set(key, (seen.get(key) ?? new Set()).add(telling));
+  }
+  for (const tellings of seen.values()) assert.equal(Math.max(...tellings), tellings.size);
+});
