@@ -1,8 +1,7 @@
 <script lang="ts">
-  import type { Control, Controls, Features } from '@zealous-quill/core/skill';
+  import type { Controls, Features } from '@zealous-quill/core/skill';
   import type { SkillDescription } from '@zealous-quill/core/catalogue';
-
-  import { signed, valueText } from '../controls/choices';
+  import { featureWords } from './feature-words';
 
   interface Props {
     skill: Pick<SkillDescription, 'features'>;
@@ -13,32 +12,7 @@
 
   let { skill, features, controls = {} }: Props = $props();
 
-  /** Features that are absent (0, no) are not worth a word. */
-  const isFixed = (control: Control | undefined, value: unknown) =>
-    Array.isArray(control) ? control.length === 1 : control === value;
-
-  const shown = $derived(
-    skill.features.flatMap(({ id, title: named }) => {
-      const value = features[id]!;
-      const title = named.toLowerCase();
-      if (
-        value === 0 ||
-        value === false ||
-        isFixed(controls[id], value) ||
-        typeof value === 'object'
-      )
-        return [];
-      return [
-        {
-          id,
-          text:
-            value === true
-              ? title
-              : `${title} ${typeof value === 'number' ? signed(value) : valueText(value)}`
-        }
-      ];
-    })
-  );
+  const shown = $derived(featureWords(skill, features, controls));
 </script>
 
 <span class="chips">
