@@ -24,7 +24,9 @@ export function featureWords(
     if (isLacking || typeof value === 'object' || isFixed(controls[id], value)) return [];
     const name = title.toLowerCase();
     if (value === true) return [{ id, text: name }];
-    return [{ id, text: `${name} ${typeof value === 'number' ? signed(value) : valueText(value)}` }];
+    return [
+      { id, text: `${name} ${typeof value === 'number' ? signed(value) : valueText(value)}` }
+    ];
   });
 }
 
