@@ -35,7 +35,8 @@ export function plotsOf(contexts: readonly Context[]): Plot[] {
 const asksOf = (asks: Asks): Partial<Record<Remainder, string>> =>
   typeof asks === 'string' ? (asks === '' ? {} : { none: asks }) : asks;
 
-function movesOf({ links, parts }: Story, asked: string): readonly Move[] | undefined {
+/** The operations that lead to a quantity of a story; undefined if it is never asked for, or what is told does not suffice. */
+export function movesOf({ links, parts }: Story, asked: string): readonly Move[] | undefined {
   if (Object.keys(asksOf(parts[asked]![3])).length === 0) return undefined;
   const told = Object.keys(parts).filter((id) => id !== asked && parts[id]![1] !== '');
   return movesTo(

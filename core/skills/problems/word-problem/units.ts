@@ -36,6 +36,9 @@ export const units: Readonly<Record<string, Unit>> = {
   times: noun('times', 1, 'time')
 };
 
+/** Whether a unit is one that everybody knows. */
+export const isUnit = (unit: string): boolean => Object.hasOwn(units, unit);
+
 /** The parts of a unit that is so much of one for each of another: `£/kg` is pounds for each kilogram. */
 export function rateOf(unit: string): { readonly of: string; readonly per: string } | undefined {
   const [of, per] = unit.split('/');

@@ -218,12 +218,7 @@ export const allotment: Context = {
           '{A} plants bulbs.',
           'How many bulbs does {A} plant?'
         ],
-        factor: [
-          'times',
-          '{B} plants {} as many.',
-          '',
-          'How many times as many bulbs does {B} plant?'
-        ],
+        factor: ['times', '{B} plants {} as many.', '', ''],
         compared: ['allBulbs', '{B} plants {}.', '', 'How many bulbs does {B} plant?']
       }
     },
@@ -248,18 +243,8 @@ export const allotment: Context = {
     {
       links: ['equal-groups groups each all', 'change- all eaten result'],
       parts: {
-        groups: [
-          'fewRows|rows',
-          '{A} sets {} of lettuce.',
-          '{A} sets lettuce in rows.',
-          'How many rows does {A} set?'
-        ],
-        each: [
-          'perRow',
-          'There are {} in a row.',
-          'There are as many plants in every row.',
-          'How many plants are in a row?'
-        ],
+        groups: ['fewRows|rows', '{A} sets {} of lettuce.', '{A} sets lettuce in rows.', ''],
+        each: ['perRow', 'There are {} in a row.', 'There are as many plants in every row.', ''],
         all: ['plants', '', '', ''],
         eaten: [
           'perRow',

@@ -20,6 +20,7 @@ export const brassBand: Context = {
     most: { unit: '£', from: 130, to: 1900, step: 0.05, isMade: true },
     rows: { unit: 'row', from: 12, to: 36, step: 2 },
     perRow: { unit: 'chair', from: 12, to: 32, step: 2 },
+    taken: { unit: 'chair', from: 72, to: 480, step: 12 },
     chairs: { unit: 'chair', from: 100, to: 1200, step: 1, isMade: true },
     guests: { unit: 'guest', from: 112, to: 970, step: 26 },
     manyGuests: { unit: 'guest', from: 1048, to: 8200, step: 298 },
@@ -27,6 +28,7 @@ export const brassBand: Context = {
     minutes: { unit: 'minute', from: 15, to: 95, step: 5 },
     song: { unit: 'minute', from: 2.5, to: 9.5, step: 0.5 },
     songs: { unit: 'song', from: 4, to: 24, step: 1 },
+    planned: { unit: 'minute', from: 35, to: 180, step: 2.5 },
     concert: { unit: 'minute', from: 18, to: 200, step: 0.5, isMade: true },
     players: { unit: 'player', from: 12, to: 48, step: 2 },
     fee: { unit: '£/player', from: 2.4, to: 14.4, step: 0.8 },
@@ -147,7 +149,7 @@ export const brassBand: Context = {
       links: ['change- start change result'],
       parts: {
         start: [
-          'concert',
+          'planned',
           'A concert was to last {}.',
           '{A} plans a concert.',
           'How long was the concert to last?'
@@ -279,21 +281,11 @@ export const brassBand: Context = {
     {
       links: ['equal-groups groups each chairs', 'change- chairs taken free'],
       parts: {
-        groups: [
-          'rows',
-          'There are {} of chairs.',
-          'There are rows of chairs.',
-          'How many rows are there?'
-        ],
-        each: [
-          'perRow',
-          'There are {} in a row.',
-          'There are as many chairs in every row.',
-          'How many chairs are in a row?'
-        ],
+        groups: ['rows', 'There are {} of chairs.', 'There are rows of chairs.', ''],
+        each: ['perRow', 'There are {} in a row.', 'There are as many chairs in every row.', ''],
         chairs: ['chairs', '', '', ''],
         taken: [
-          'chairs',
+          'taken',
           'The guests take {}.',
           'The guests take most of them.',
           'How many chairs do the guests take?'

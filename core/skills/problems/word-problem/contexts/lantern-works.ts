@@ -202,12 +202,7 @@ export const lanternWorks: Context = {
           'The works makes lanterns all year.',
           'How many lanterns does it make in spring?'
         ],
-        factor: [
-          'times',
-          'In winter it makes {} as many.',
-          '',
-          'How many times as many lanterns does it make in winter?'
-        ],
+        factor: ['times', 'In winter it makes {} as many.', '', ''],
         compared: ['all', 'In winter it makes {}.', '', 'How many lanterns does it make in winter?']
       }
     },

@@ -257,18 +257,8 @@ export const library: Context = {
           'The library has some books.',
           'How many books did the library have before?'
         ],
-        groups: [
-          'boxes',
-          '{} of new books arrive.',
-          'Boxes of new books arrive.',
-          'How many boxes arrive?'
-        ],
-        each: [
-          'perBox',
-          'There are {} in a box.',
-          'There are as many books in every box.',
-          'How many books are in a box?'
-        ],
+        groups: ['boxes', '{} of new books arrive.', 'Boxes of new books arrive.', ''],
+        each: ['perBox', 'There are {} in a box.', 'There are as many books in every box.', ''],
         all: ['all', '', '', ''],
         whole: ['all', 'Then the library has {}.', '', 'How many books does the library have then?']
       }

@@ -261,12 +261,7 @@ export const market: Context = {
           'How much money did {A} have at first?'
         ],
         'unit-price': ['cheese', 'Cheese costs {} a kilogram.', '', ''],
-        amount: [
-          'weight',
-          '{A} buys {} of it.',
-          '{A} buys a piece of it.',
-          'How much cheese does {A} buy?'
-        ],
+        amount: ['weight', '{A} buys {} of it.', '{A} buys a piece of it.', ''],
         cost: ['total', '', '', ''],
         result: ['total', '{A} keeps {}.', '', 'How much money does {A} keep?']
       }

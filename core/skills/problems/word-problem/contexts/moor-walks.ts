@@ -249,7 +249,7 @@ export const moorWalks: Context = {
           'walkTime',
           '{A} walks for {} before lunch.',
           '{A} walks for a while before lunch.',
-          'For how long does {A} walk before lunch?'
+          ''
         ],
         first: ['distance', '', '', ''],
         rest: [

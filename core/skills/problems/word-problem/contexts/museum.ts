@@ -244,12 +244,7 @@ export const museum: Context = {
     {
       links: ['rate amount unit-price total'],
       parts: {
-        amount: [
-          'tickets',
-          '{A} sells {}.',
-          '{A} sells tickets.',
-          'How many tickets does {A} sell?'
-        ],
+        amount: ['tickets', '{A} sells {}.', '{A} sells tickets.', ''],
         'unit-price': [
           'price',
           'A ticket costs {}.',
@@ -298,18 +293,8 @@ export const museum: Context = {
           '{A} wants to buy tickets.',
           'How much money did {A} have at first?'
         ],
-        amount: [
-          'fewTickets',
-          '{A} buys {}.',
-          '{A} buys a few tickets.',
-          'How many tickets does {A} buy?'
-        ],
-        'unit-price': [
-          'price',
-          'A ticket costs {}.',
-          'All tickets have the same price.',
-          'What does a ticket cost?'
-        ],
+        amount: ['fewTickets', '{A} buys {}.', '{A} buys a few tickets.', ''],
+        'unit-price': ['price', 'A ticket costs {}.', 'All tickets have the same price.', ''],
         total: ['takings', '', '', ''],
         result: ['change', 'Then {A} has {}.', '', 'How much money does {A} have then?']
       }

@@ -220,12 +220,7 @@ export const railway: Context = {
           '{A} lays sleepers.',
           'How many sleepers does {A} lay in a week?'
         ],
-        factor: [
-          'times',
-          'The whole line has {} as many sleepers.',
-          '',
-          'How many times as many does the whole line have?'
-        ],
+        factor: ['times', 'The whole line has {} as many sleepers.', '', ''],
         compared: [
           'manySleepers',
           'The whole line has {}.',
@@ -273,17 +268,12 @@ export const railway: Context = {
     {
       links: ['equal-groups groups each seats', 'change- seats taken free'],
       parts: {
-        groups: [
-          'carriages',
-          'A train has {}.',
-          'A train has several carriages.',
-          'How many carriages does the train have?'
-        ],
+        groups: ['carriages', 'A train has {}.', 'A train has several carriages.', ''],
         each: [
           'seats',
           'There are seats for {} in a carriage.',
           'All carriages have as many seats.',
-          'For how many passengers are there seats in a carriage?'
+          ''
         ],
         seats: ['all', '', '', ''],
         taken: [

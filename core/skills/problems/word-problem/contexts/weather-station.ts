@@ -245,13 +245,8 @@ export const weatherStation: Context = {
           'There is some rain in the gauge.',
           'How much was in the gauge before?'
         ],
-        amount: ['hours', 'Then it rains for {}.', 'Then it rains.', 'For how long does it rain?'],
-        'unit-price': [
-          'perHour',
-          'In an hour {} falls.',
-          'In every hour as much falls.',
-          'How much rain falls in an hour?'
-        ],
+        amount: ['hours', 'Then it rains for {}.', 'Then it rains.', ''],
+        'unit-price': ['perHour', 'In an hour {} falls.', 'In every hour as much falls.', ''],
         rain: ['longRain', '', '', ''],
         whole: [
           'longRain',
