@@ -14,7 +14,13 @@ const core = [
   'exams|results',
   'quick'
 ];
-const server = ['database', 'http|pictures|print|archive', 'jobs', 'printing|exams|backup', 'api'];
+const server = [
+  'database',
+  'http|pictures|print|archive',
+  'jobs',
+  'printing|exams|backup|contexts',
+  'api'
+];
 const database = ['tables', 'base', 'records', 'papers', 'exams', 'sittings', 'marking', 'people'];
 
 const TEST = '\\.test(-helper)?\\.ts$';

@@ -36,6 +36,8 @@ export const addresses: readonly string[] = [
   '/records/backups',
   '/records/names',
   '/house-style',
+  '/house-style/contexts',
+  '/house-style/contexts/1',
   '/words',
   '/workshop/column-addition',
   '/workshop/ways?sum=12 x 16',

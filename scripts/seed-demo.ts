@@ -35,6 +35,8 @@ import { listScripts } from '../src/lib/server/database/sittings/scripts';
 import { sitPaper } from '../src/lib/server/database/sittings/sittings';
 import { satForms, satItems, type SatItem } from '../src/lib/server/database/sittings/snapshots';
 import { defaultHouseStyle } from '@zealous-quill/core/house-style';
+import { createContext, tellContext } from '../src/lib/server/database/papers/contexts';
+import { lampFair } from './demo/contexts';
 import * as plans from './demo/plans';
 import { demoClasses, habitsOf } from './demo/pupils';
 
@@ -95,6 +97,7 @@ sit(slate, oil, '2026-11-26', 0.5);
 sit(slate, glass, '2026-11-27', 0);
 fillRecords();
 createPlan(db, plans.springName, plans.spring);
+tellContext(db, { id: createContext(db, lampFair), version: 1 });
 await sitSpring();
 const lampRoom = createPaper(
   db,

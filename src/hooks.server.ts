@@ -14,6 +14,8 @@ import { clearLeftovers } from '$lib/server/archive/leftovers';
 import { damageAdvice } from '$lib/server/backup/damage';
 import { storageProblem } from '$lib/server/database/base/storage-problem';
 import { logAnswer, logFailure } from '$lib/server/http/server-log';
+import { ownContextsStamp, readOwnContexts } from '$lib/server/database/papers/contexts';
+import { knowContexts, knownContexts } from '$lib/server/jobs/known-contexts';
 import { randomUUID } from 'node:crypto';
 import { startThreads } from '$lib/server/jobs/pool';
 import { building } from '$app/environment';
@@ -80,7 +82,10 @@ export const handle: Handle = async ({ event, resolve }) => {
   locals.requestId = randomUUID();
   const refused = refusal(request, url, addressOf(event));
   if (!refused) readableForm(request);
-  if (!refused && route.id !== HEALTH) await ownTurn();
+  if (!refused && route.id !== HEALTH) {
+    await ownTurn();
+    await tellAsKept();
+  }
   const response = refused ?? (await resolve(event));
   await readToEnd(request);
   for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
@@ -97,6 +102,13 @@ export const handle: Handle = async ({ event, resolve }) => {
   });
   return response;
 };
+
+/** Problems are told in the contexts that the database has now: they change with it, by whatever changes it. */
+async function tellAsKept(): Promise<void> {
+  const stamp = ownContextsStamp(db());
+  const isKnown = stamp === knownContexts().stamp;
+  await knowContexts(isKnown ? knownContexts() : { stamp, contexts: readOwnContexts(db()) });
+}
 
 /** Where a request comes from, by its connection. */
 const addressOf = ({ platform, getClientAddress }: RequestEvent): string =>

@@ -5,8 +5,12 @@ export {
   findPaperCard,
   loadSkills,
   loadWays,
-  wrongMethod
+  tellIn,
+  wrongMethod,
+  type OwnContexts
 } from './registry';
+export { tryContext, type ContextTrial } from './try-context';
+export type { Context, ContextProblem } from '../skills/problems/word-problem';
 export { OWN_QUESTION } from '../skills/own-question/card';
 export {
   describeSkill,

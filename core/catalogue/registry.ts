@@ -34,6 +34,7 @@ import { card as wordProblem } from '../skills/problems/word-problem/card';
 import { card as ownQuestion } from '../skills/own-question/card';
 import { findSkill, keepLoaded } from '../skill/loaded';
 import type { Skill } from '../skill/skill';
+import type { Context } from '../skills/problems/word-problem';
 
 type Load = () => Promise<{ skill: Skill }>;
 
@@ -83,17 +84,35 @@ async function chooseWayAmongAll(): Promise<{ skill: Skill }> {
   return { skill: await choosingAmong(ways.map((id) => findSkill(id)!)) };
 }
 
-/** Problems are worked by the other skills, and told in the contexts that come with them. */
+/** Contexts of the department's own: those in which problems are told, and those whose problems are still read. */
+export interface OwnContexts {
+  readonly told: readonly Context[];
+  readonly past: readonly Context[];
+}
+
+let ownContexts: () => Promise<OwnContexts> = () => Promise.resolve({ told: [], past: [] });
+
+/** Problems are worked by the other skills, and told in the contexts that come with them and in the department's own. */
 async function problemsOfAll(): Promise<{ skill: Skill }> {
-  const { arithmeticSkills, contexts, problemsWith } =
-    await import('../skills/problems/word-problem');
+  const [{ contexts, problemsWith }, skills, { told, past }] = await Promise.all([
+    import('../skills/problems/word-problem'),
+    problemArithmetic(),
+    ownContexts()
+  ]);
+  return { skill: problemsWith(skills, { told: [...contexts, ...told], past }) };
+}
+
+/** The skills by which problems are worked, loaded. */
+export async function problemArithmetic(): Promise<Skill[]> {
+  const { arithmeticSkills } = await import('../skills/problems/word-problem');
   await loadSkills(arithmeticSkills);
-  return {
-    skill: problemsWith(
-      arithmeticSkills.map((id) => findSkill(id)!),
-      contexts
-    )
-  };
+  return arithmeticSkills.map((id) => findSkill(id)!);
+}
+
+/** Says where the department's own contexts come from; problems that are loaded already are told in them from now on. */
+export async function tellIn(source: () => Promise<OwnContexts>): Promise<void> {
+  ownContexts = source;
+  if (findSkill(wordProblem.id)) keepLoaded((await problemsOfAll()).skill);
 }
 
 /** What stands on papers like an item of a skill, but is drawn by nobody and in no catalogue. */

@@ -54,6 +54,7 @@ const samples: Readonly<Record<ReplyName, unknown>> = {
     ]
   },
   pieceTaken: { file: 'a1', bytes: 4096 },
+  contexts: { told: [], past: [] },
   takenAlong: { pupils: 24, sittings: 2 }
 };
 

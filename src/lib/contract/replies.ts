@@ -1,3 +1,4 @@
+import type { Context } from '@zealous-quill/core/catalogue';
 import type { Bounds, ExamFacts, PaperPart, Totals } from '@zealous-quill/core/exams';
 import * as z from 'zod/mini';
 
@@ -96,6 +97,9 @@ export const replies = {
 
   /** A piece of a file was taken: the word the file is known by, and how many bytes of it are there. */
   pieceTaken: z.object({ file: text, bytes: z.int() }),
+
+  /** The department's own contexts of problems: those that are told in, and those of which problems are only read. */
+  contexts: z.object({ told: list(described<Context>()), past: list(described<Context>()) }),
 
   /** How many records of each kind go along with one that is removed. */
   takenAlong: z.record(text, z.number())

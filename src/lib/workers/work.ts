@@ -35,6 +35,9 @@ import {
   loadSkills,
   loadWays,
   strategiesOf,
+  tryContext,
+  type Context,
+  type ContextTrial,
   type SkillDescription,
   type Strategy
 } from '@zealous-quill/core/catalogue';
@@ -119,6 +122,11 @@ export const bench = {
   async ways(sum: Calculation, { advice }: HouseStyle): Promise<Strategy[]> {
     await loadWays(sum.operation);
     return strategiesOf(sum, advice);
+  },
+
+  /** Looks a context of problems over while it is written, and tells some in it. */
+  tryContext(context: Context, seed: number): Promise<ContextTrial> {
+    return tryContext(context, seed);
   },
 
   async describe(id: string, style: HouseStyle): Promise<SkillDescription> {

@@ -1,7 +1,7 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
 import { cards } from '@zealous-quill/core/catalogue';
 import { schoolIn, viewItem, type Skill } from '@zealous-quill/core/skill';
-import { skills } from '@zealous-quill/core/catalogue/all';
+import { loadedSkills } from '@zealous-quill/core/catalogue/all';
 import { db } from '$lib/server/database/base/connection';
 import { listDefaultSchemes } from '$lib/server/database/papers/default-schemes';
 import { houseStyleState } from '$lib/server/database/papers/house-style';
@@ -17,7 +17,7 @@ export const load: PageServerLoad = () => {
       const { id, title } = card;
       return [{ id, title, options, usual: schoolIn(card, { ...style, methods: {} }) }];
     }),
-    samples: skills.map((skill) => sample(skill, style)),
+    samples: loadedSkills().map((skill) => sample(skill, style)),
     schemes: listDefaultSchemes(db())
   };
 };

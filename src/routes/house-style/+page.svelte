@@ -78,6 +78,8 @@
 <h1>House style</h1>
 <p class="faint">
   How this department writes. Screens, papers, keys and solutions follow it from now on.
+  <a class="quiet-link" href="/house-style/contexts">Contexts of word problems</a> are written on a page
+  of their own.
 </p>
 
 <DraftClash

@@ -86,7 +86,22 @@ function printWorth(worth: Ratio, notation: Answering['notation']): string {
 
 const LEFT = /\s*(?:,|and|r|rem|remainder|with)\s*(\d+)\s*(?:\p{L}+\s*)*\.?$/iu;
 
+/** A quantity in two units, the larger first: `1 h 35 min`, `2 m and 45 cm`, `£3 20p`. */
+const IN_TWO = /^(£\s*\d+|\d[\d\s/]*\p{L}+)(?:\s*,|\s+and)?\s*(\d[\d\s./]*\p{L}+)\.?$/u;
+
+/** A quantity that is written in two units of one kind; undefined for any other text. */
+function readInTwo(written: string, answering: Answering): Amount | undefined {
+  const pieces = IN_TWO.exec(written.trim())?.slice(1);
+  const [large, small] = pieces?.map((piece) => readAnswer(piece, answering)) ?? [];
+  if (large?.unit === undefined || small?.unit === undefined) return undefined;
+  const rest = inUnit(small, large.unit);
+  const isPart = rest !== undefined && small.unit !== large.unit && rest.top < rest.bottom;
+  return isPart ? { worth: added(large.worth, rest), unit: large.unit } : undefined;
+}
+
 function readAnswer(written: string, answering: Answering): Amount | undefined {
+  const inTwo = answering.leftOf === undefined ? readInTwo(written, answering) : undefined;
+  if (inTwo) return inTwo;
   const text = written.trim().replace(/\.$/, '');
   const [, rest] = answering.leftOf === undefined ? [] : (LEFT.exec(text) ?? []);
   const main = rest === undefined ? text : text.replace(LEFT, '');

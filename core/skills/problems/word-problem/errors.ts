@@ -19,6 +19,7 @@ import { misleading } from './language';
 import type { Look } from './look';
 import { conversionsIn, type Problem, type World } from './problem';
 import type { WordProblem } from './problem-shape';
+import type { PlotMove } from './plot';
 import { sentencesOf, sentencesOfMove } from './sentences';
 import { convertId, operationId, resultId, sourcesOf } from './sources';
 import { besideQuantity } from './text';
@@ -112,11 +113,12 @@ function withAnswer({ plot }: Problem, value: (result: Amount) => bigint): Repla
 
 /** Other numbers or another operation at a move; undefined where that comes to nothing. */
 function operationOn(
-  operation: Operation,
+  { operation, notation }: Pick<PlotMove, 'operation' | 'notation'>,
   numbers: readonly { text: string; worth: Ratio }[]
 ): Expression | undefined {
   const made = expressionOf(operation, numbers);
-  return made && made.worth.top > 0n && isExact(made) ? made : undefined;
+  const isWritten = made && (notation === 'mixed' || isExact(made));
+  return isWritten && made.worth.top > 0n ? made : undefined;
 }
 
 /** A quotient that does not end within three places is no answer. */
@@ -161,7 +163,9 @@ function keywordFollowed(problem: Problem): Replacements | undefined {
   return at < 0
     ? undefined
     : insteadOf(problem, at, (numbers) =>
-        plot.remainder === 'left' ? undefined : operationOn(named[at]!, numbers)
+        plot.remainder === 'left'
+          ? undefined
+          : operationOn({ ...plot.moves[at]!, operation: named[at]! }, numbers)
       );
 }
 
@@ -231,7 +235,7 @@ function distractorUsed(problem: Problem): Replacements | undefined {
     const other = numbers.map((number, i) =>
       i === place ? { worth, text: printedRatio(worth) } : number
     );
-    return operationOn(plot.moves[at]!.operation, other);
+    return operationOn(plot.moves[at]!, other);
   });
 }
 
@@ -260,6 +264,6 @@ function reversed(problem: Problem): Replacements | undefined {
   return at < 0 || problem.plot.remainder !== 'none'
     ? undefined
     : insteadOf(problem, at, (numbers) =>
-        operationOn(problem.plot.moves[at]!.operation, numbers.toReversed())
+        operationOn(problem.plot.moves[at]!, numbers.toReversed())
       );
 }

@@ -1,4 +1,5 @@
 import { checkExaminer } from '../../../catalogue/examiner.test-helper';
+import { inFull } from './scripts.test-helper';
 
 /** The problems of the scripts, by a letter. */
 const problems: Readonly<Record<string, string>> = {
@@ -27,22 +28,11 @@ const problems: Readonly<Record<string, string>> = {
   M: 'Maud has 5 m of ribbon. Maud cuts off 1 1/2 m for handles. How long is the other piece?'
 };
 
-const inFull = (table: string): string =>
-  table
-    .trim()
-    .split('\n')
-    .map((line) =>
-      line
-        .replace(/^([A-Z]) \|/, (_, letter: string) => `${problems[letter]!} |`)
-        .replaceAll(/\b([ocr])(\d)=/g, (_, kind: string, at: string) => `${steps[kind]!}.${at}=`)
-    )
-    .join('\n');
-
-const steps: Readonly<Record<string, string>> = { o: 'operation', c: 'convert', r: 'result' };
-
 checkExaminer(
   'word-problem',
-  inFull(`
+  inFull(
+    problems,
+    `
 F | =37.25 kg | 1 1 1
 F | =37.25 | 1 1 0 | the unit is missing
 F | =37250 g | 1 1 1 | another unit of the same kind
@@ -258,5 +248,6 @@ Z | o0=12 + 15 r0=27 o1=27 + 6.40 r1=33.4 =£33.40 | 1 0 0 1 {keyword-followed} 
 Z | =£33.40 | 0 0 0 1 {all-numbers-added}
 Z | o0=12 + 15 r0=28 o1=28 x 6.40 r1=179.2 =£179.20 | 1 1 0 1
 Z | o0=12 x 15 r0=180 o1=180 x 6.40 r1=1152 =£1152 | 0 1 0 1
-`)
+`
+  )
 );

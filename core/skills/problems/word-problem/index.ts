@@ -20,9 +20,15 @@ import { convertId, operationId, resultId, sourcesOf } from './sources';
 import { problemSteps } from './working';
 import { operationEarns } from './words';
 
+/** The contexts in which problems are told, and those of before, whose problems are still read. */
+export interface Contexts {
+  readonly told: readonly Context[];
+  readonly past?: readonly Context[];
+}
+
 /** Word problems of some contexts, worked by these skills. It is made when they are loaded. */
-export function problemsWith(skills: readonly Skill[], contexts: readonly Context[]): Skill {
-  const world = new World(contexts);
+export function problemsWith(skills: readonly Skill[], { told, past }: Contexts): Skill {
+  const world = new World(told, past);
   const measure = measuring(skills);
   const problem = (given: WordProblem): Problem => world.problem(given)!;
   return defineSkill<WordProblem, Look>({
@@ -127,4 +133,6 @@ function ladder() {
 }
 
 export { arithmeticSkills } from './arithmetic';
+export { contextShape, type Context } from './context';
+export { contextProblems, type ContextProblem } from './context-problems';
 export { contexts } from './contexts';

@@ -69,9 +69,10 @@ const distinct = <T>(values: readonly T[]): T[] => [...new Set(values)];
 /** The unit is asked for where it measures and the question does not name it. */
 export function isUnitAsked(plot: Plot): boolean {
   if (!isMeasure(plot.unit) || plot.remainder === 'both') return false;
-  const question = sentencesOf(plot).at(-1)!.template.toLowerCase();
+  const question = sentencesOf(plot).at(-1)!.template;
   const { many, one } = namesOf(plot.unit);
-  return ![one, many].some((name) => question.includes(`how many ${name}`));
+  // *How many days*, *how many more days*.
+  return !new RegExp(`\\bhow many (\\S+ )?(${one}|${many})\\b`, 'i').test(question);
 }
 
 /** Units as a question names them in full. */

@@ -16,19 +16,60 @@ const CONVERSIONS: readonly Ratio[] = [7, 10, 60, 100, 1000, 1_000_000].map(whol
 /** Numbers that may stand in any calculation: conversions, and how often the same is added. */
 const FREE: readonly Ratio[] = [...CONVERSIONS, ...[2, 3, 4].map(whole)];
 
-/** Whether the calculation is the right one but for one number, which was misread or wrongly converted. */
-export function isMiscopied(written: Expression, own: Expression): boolean {
+/**
+ * Whether the calculation is the right one but for one number, which was misread or wrongly converted. One that is used as it
+ * is told, in another unit, was not converted at all: that is no slip.
+ */
+export function isMiscopied(
+  problem: Problem,
+  at: number,
+  { written, own }: { readonly written: Expression; readonly own: Expression }
+): boolean {
   if (written.signs.join() !== own.signs.join()) return false;
-  const others = own.numbers.filter(
-    (number) => !written.numbers.some((one) => areSame(one, number))
-  );
-  const wrong = written.numbers.filter(
-    (number) => !own.numbers.some((one) => areSame(one, number))
-  );
-  if (others.length !== 1 || wrong.length !== 1) return false;
-  const [one, other] = [printedRatio(wrong[0]!), printedRatio(others[0]!)];
+  const [right, ...rights] = without(own.numbers, written.numbers);
+  const [wrong, ...wrongs] = without(written.numbers, own.numbers);
+  if (!right || !wrong || rights.length + wrongs.length > 0) return false;
+  if (areAmong([wrong], unconverted(problem, at))) return false;
+  if (isMisheard(problem, at, { wrong, right })) return true;
+  const [one, other] = [printedRatio(wrong), printedRatio(right)];
   const figures = (text: string) => text.replace('.', '').replace(/^0+|0+$/g, '');
   return figures(one) === figures(other) || isNearNumber(one, other);
+}
+
+/** Some numbers without others, each of which takes one away. */
+function without(numbers: readonly Ratio[], others: readonly Ratio[]): Ratio[] {
+  const left = [...numbers];
+  for (const other of others) {
+    const place = left.findIndex((number) => areSame(number, other));
+    if (place >= 0) left.splice(place, 1);
+  }
+  return left;
+}
+
+/** The numbers at an operation that have to be converted, as they are told. */
+const unconverted = ({ plot, amounts }: Problem, at: number): Ratio[] => {
+  const { uses, ownUnits, inUnits } = plot.moves[at]!;
+  return uses.flatMap((id, use) =>
+    ownUnits[use] !== inUnits[use] && id in amounts ? [ratioOfAmount(amounts[id]!)] : []
+  );
+};
+
+/** A number told in words was taken for another: *two dozen* for 12. */
+function isMisheard(
+  problem: Problem,
+  at: number,
+  { wrong, right }: { readonly wrong: Ratio; readonly right: Ratio }
+): boolean {
+  const { plot, amounts, beside } = problem;
+  const uses = new Set(plot.moves[at]!.uses);
+  const worded = plot.told.filter(({ id, isWorded }) => isWorded && uses.has(id));
+  const areTold = [...Object.values(amounts), ...beside.map(({ amount }) => amount)];
+  return (
+    areAmong(
+      [right],
+      worded.map(({ id }) => ratioOfAmount(amounts[id]!))
+    ) && !areAmong([wrong], areTold.map(ratioOfAmount))
+  );
 }
 
 /** A calculation in a smaller unit, grams for kilograms, is the same calculation. */
@@ -61,7 +102,12 @@ export function isAnotherWay(problem: Problem, at: number, written: Expression, 
   if (own && areSame(own.worth, written.worth)) {
     // Fractions may be written with the sign of a division.
     if (problem.plot.moves[at]!.notation === 'mixed') return true;
-    return areAmong(written.numbers, [...numbersBefore(problem, at, get), ...FREE]);
+    const numbers = [...numbersBefore(problem, at, get), ...FREE];
+    const isLast = at === problem.plot.moves.length - 1;
+    // What comes to the answer from one number of the problem is a short cut: 12 rows of which one is eaten are 11 rows.
+    return isLast
+      ? written.numbers.some((number) => areAmong([number], numbers))
+      : areAmong(written.numbers, numbers);
   }
   return (
     at + 1 < problem.plot.moves.length &&

@@ -76,16 +76,19 @@ export function problemOf(telling: Telling): Problem | undefined {
   return { ...telling, worked };
 }
 
-/** The contexts that there are, with their plots. */
+/** The contexts that there are, with their plots; problems of contexts of before are read, and none is told any more. */
 export class World {
   readonly plots: readonly Plot[];
   private readonly byShape = new Map<string, Plot[]>();
   private readonly found = new WeakMap<WordProblem, Problem>();
 
-  constructor(readonly contexts: readonly Context[]) {
+  constructor(
+    readonly contexts: readonly Context[],
+    past: readonly Context[] = []
+  ) {
     this.plots = plotsOf(contexts);
-    for (const plot of this.plots) {
-      const key = shapeKey(plot.context.id, shapeOf(plot.moves), plot.telling);
+    for (const plot of [...this.plots, ...plotsOf(past)]) {
+      const key = shapeKey(plot.context, shapeOf(plot.moves), plot.telling);
       this.byShape.set(key, [...(this.byShape.get(key) ?? []), plot]);
     }
   }
@@ -105,10 +108,10 @@ export class World {
 
   /** What is given as each plot that could tell it: plots differ in the ranges of their numbers. */
   private *tellingsOf(given: WordProblem): Generator<Telling> {
-    const { context, telling, quantities, operations, actors } = given;
+    const { context: id, version, telling, quantities, operations, actors } = given;
     if (operations.length === 0) return;
     const told = quantities.filter(({ role }) => role !== 'beside');
-    const key = shapeKey(context, shapeOf(operations), telling);
+    const key = shapeKey({ id, version }, shapeOf(operations), telling);
     const remainder = operations.at(-1)!.remainder ?? 'none';
     for (const plot of this.byShape.get(key) ?? []) {
       const fits =
@@ -126,8 +129,11 @@ export class World {
   }
 }
 
-const shapeKey = (context: string, shape: string, telling: number) =>
-  `${context}/${shape}/${telling}`;
+const shapeKey = (
+  { id, version }: Pick<Context, 'id' | 'version'>,
+  shape: string,
+  telling: number
+) => `${id}@${version}/${shape}/${telling}`;
 
 type GivenQuantity = WordProblem['quantities'][number];
 

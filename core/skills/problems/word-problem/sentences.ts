@@ -45,7 +45,9 @@ export function sentencesOfMove(plot: Plot, at: number): string {
   const isLast = at === plot.moves.length - 1;
   const parts = link.quantities.map((id) => {
     const [, tell, some] = plot.story.parts[id]!;
-    return plot.told.some((one) => one.id === id) ? tell : some;
+    const told = plot.told.find((one) => one.id === id);
+    // The word stands in the slot: *{} as many* is *8 times as many*.
+    return told ? (told.unit === 'times' ? tell.replace('{}', '{} times') : tell) : some;
   });
   const question = isLast ? questionOf(plot, plot.asked, plot.remainder).template : '';
   return [...parts, question].join(' ');

@@ -12,7 +12,7 @@ import { valuesIn, type Told } from './plot';
 import { textOf } from './text';
 
 const smallWorld = new World([tiny]);
-const small = problemsWith(arithmeticSkills.map(skillOf), [tiny]);
+const small = problemsWith(arithmeticSkills.map(skillOf), { told: [tiny] });
 
 /** Every number of a told quantity, by its range alone. */
 const allValues = (told: Told): number[] =>

@@ -95,7 +95,8 @@ function operationStep(problem: Problem, at: number): Step {
     {
       reading: expressionReading,
       isMethod: true,
-      isSlip: (written, own) => isMiscopied(written as Expression, own as Expression),
+      isSlip: (written, own) =>
+        isMiscopied(problem, at, { written: written as Expression, own: own as Expression }),
       meant: (written, own) => inUsualUnit(written as Expression, own as Expression | undefined),
       accepts: (value, get) => isAnotherWay(problem, at, value as Expression, get),
       label: plot.moves.length > 1 ? `Calculation ${at + 1}` : 'Calculation',

@@ -19,7 +19,7 @@ import {
   type DrawError,
   type Skill
 } from '@zealous-quill/core/skill';
-import { skills } from '@zealous-quill/core/catalogue/all';
+import { loadedSkills } from '@zealous-quill/core/catalogue/all';
 import { LARGEST_SEED } from '@zealous-quill/core/spaces';
 import { randomInt } from 'node:crypto';
 import { z } from 'zod';
@@ -36,7 +36,7 @@ import {
 
 /** `GET /api/skills` */
 export function listSkills(): Response {
-  return reply({ skills: skills.map(listed) });
+  return reply({ skills: loadedSkills().map(listed) });
 }
 
 function listed(skill: Skill) {
@@ -131,7 +131,7 @@ export const mark = post(
 );
 
 function unknownSkill(id: string): Response {
-  const known = skills.map((skill) => skill.id);
+  const known = loadedSkills().map((skill) => skill.id);
   return fail(404, 'unknown-skill', `There is no skill '${id}'.`, { known });
 }
 

@@ -6,11 +6,11 @@ import {
   type SkillDescription
 } from '@zealous-quill/core/catalogue';
 import { skillOf } from '@zealous-quill/core/skill';
-import { skills } from '@zealous-quill/core/catalogue/all';
+import { loadedSkills } from '@zealous-quill/core/catalogue/all';
 
 /** All skills as a picker lists them. */
 export function listedSkills(style: HouseStyle): ListedSkill[] {
-  return skills.map((skill) => listed(describeSkill(skill, style)));
+  return loadedSkills().map((skill) => listed(describeSkill(skill, style)));
 }
 
 /** Some skills as a page shows them, by their ids. */

@@ -1,6 +1,7 @@
 import { availableParallelism } from 'node:os';
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
+import { knownContexts } from './known-contexts';
 import { runPrint, startPrinter } from './print-pool';
 import type { PrintTasks } from './print-tasks';
 import type { Tasks } from './tasks';
@@ -71,7 +72,7 @@ export async function run<Name extends keyof AllTasks>(
   port1.unref();
   try {
     const outcome: Outcome = await pool.run(
-      { name, asked, port: port2 },
+      { name, asked, port: port2, contexts: knownContexts() },
       { signal: breaking, transferList: [port2] }
     );
     if (!outcome.ok) {

@@ -1,3 +1,4 @@
+import { knownContexts } from './known-contexts';
 import { undone, type Done, type Manner } from './undone';
 import { PrintCrash, PrintProcess } from './print-process';
 import type { PrintTasks } from './print-tasks';
@@ -32,7 +33,9 @@ export async function runPrint<Name extends keyof PrintTasks>(
   try {
     const wait = await firstOf(before, { milliseconds: patience, signal });
     if (wait !== 'done') return undone(wait === 'late' ? 'busy' : 'left');
-    const printing = printer.work({ name, asked: asked as never });
+    const printing = printer.work({
+      ...{ name, asked: asked as never, contexts: knownContexts() }
+    });
     const print = await firstOf(printing, { milliseconds: limit, signal });
     if (print === 'done') {
       return { ok: true, result: (await printing) as ReturnType<PrintTasks[Name]> };

@@ -1,19 +1,22 @@
+import { knowContexts, type KnownContexts } from './known-contexts';
 import { printTasks, type PrintTasks } from './print-tasks';
 
 /** One task for this process. */
 export interface PrintOrder {
   readonly name: keyof PrintTasks;
   readonly asked: never;
+  readonly contexts: KnownContexts;
 }
 
 /** What became of it. */
 export type PrintAnswer =
   { readonly ok: true; readonly result: unknown } | { readonly ok: false; readonly error: string };
 
-process.on('message', ({ name, asked }: PrintOrder) => {
+process.on('message', async ({ name, asked, contexts }: PrintOrder) => {
   const task: (asked: never) => unknown = printTasks[name];
   const answer = (one: PrintAnswer) => process.send!(one);
   try {
+    await knowContexts(contexts);
     answer({ ok: true, result: task(asked) });
   } catch (error) {
     answer({

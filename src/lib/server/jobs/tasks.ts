@@ -34,7 +34,8 @@ import {
   type Item,
   type Suiting
 } from '@zealous-quill/core/skill';
-import '@zealous-quill/core/catalogue/all';
+import type { Context, ContextProblem } from '@zealous-quill/core/catalogue';
+import { contextProblems } from '@zealous-quill/core/catalogue/all';
 import { COUNT_WORK, DRAW_WORK, tryWithin, withinWork } from '@zealous-quill/core/spaces';
 import { makeBackup } from '../archive/archive';
 import { type Reason } from '../archive/reasons';
@@ -110,6 +111,9 @@ const within =
 
 /** What may take long, by name: each is given plain data and gives plain data, so that it can be done by another thread. */
 export const tasks = {
+  /** What a context of problems lacks. */
+  contextProblems: (context: Context): ContextProblem[] => contextProblems(context),
+
   count({ skill: id, controls }: ItemsAsked): { count: bigint } & Partial<Conflict> {
     const skill = skillOf(id);
     const count = withinWork(COUNT_WORK, () => itemsUnder(skill, controls).count);

@@ -1,3 +1,4 @@
+import { browser } from '$app/environment';
 import type { PageLoad } from './$types';
 
 /**
@@ -5,7 +6,11 @@ import type { PageLoad } from './$types';
  * grows with every skill, comes after the page.
  */
 export const load: PageLoad = async ({ data }) => {
-  const { loadSkills } = await import('@zealous-quill/core/catalogue/registry');
+  const { loadSkills, tellIn } = await import('@zealous-quill/core/catalogue/registry');
+  if (browser) {
+    const { toldContexts } = await import('$lib/told-contexts');
+    await tellIn(toldContexts);
+  }
   await loadSkills(data.parts.map(({ item }) => item.skill));
   return data;
 };

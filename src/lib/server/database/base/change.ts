@@ -5,7 +5,15 @@ import { carriedOut, logbook, logbookAbout, scripts, sittings } from './schema';
 /** The user who acts until there are accounts. */
 export const COORDINATOR = 1;
 
-export const subjectKinds = ['paper', 'class', 'pupil', 'sitting', 'script', 'plan'] as const;
+export const subjectKinds = [
+  'paper',
+  'class',
+  'pupil',
+  'sitting',
+  'script',
+  'plan',
+  'context'
+] as const;
 type SubjectKind = (typeof subjectKinds)[number];
 
 /** What a line of the logbook is about: a record by its id, never by a pupil's name. */

@@ -11,7 +11,8 @@ const { bin } = schema;
 /** Days for which what was removed can be brought back. */
 export const BIN_DAYS = 30;
 
-export type BinKind = 'paper' | 'class' | 'pupil' | 'sitting' | 'page' | 'plan' | 'timed practice';
+export type BinKind =
+  'paper' | 'class' | 'pupil' | 'sitting' | 'page' | 'plan' | 'context' | 'timed practice';
 
 /** A column of a table that refers to the key of another, as the schema says. */
 interface Reference {
@@ -208,19 +209,20 @@ function backValue(table: string, column: string, value: unknown, tables: Binned
 }
 
 /** The table in which records of a kind stand. */
-const tableOf: Readonly<Record<string, string>> = {
+const tableOf: Readonly<Record<BinKind, string>> = {
   paper: 'papers',
   class: 'classes',
   pupil: 'pupils',
   sitting: 'sittings',
   page: 'script_pages',
   plan: 'blueprints',
+  context: 'contexts',
   'timed practice': 'timed_sets'
 };
 
 /** What the logbook calls a record of the bin: a page goes by its script, timed practice by its class. */
 function subjectOf(kind: string, { tables }: Binned): Subject {
-  const row = tables[tableOf[kind]!]![0]!;
+  const row = tables[tableOf[kind as BinKind]]![0]!;
   if (kind === 'page') return ['script', row['scriptId'] as number];
   if (kind === 'timed practice') return ['class', row['classId'] as number];
   return [kind as Subject[0], row['id'] as number];

@@ -4,6 +4,7 @@ import type { Subject } from '../base/change';
 import type { Db, Reader } from '../base/db';
 import {
   blueprints,
+  contexts,
   classes,
   decisions,
   logbook,
@@ -121,6 +122,7 @@ const withName =
 const goneWords: Readonly<Record<string, string>> = {
   paper: 'a paper that was removed',
   plan: 'a plan that was removed',
+  context: 'a context that was removed',
   class: 'a class that was removed',
   sitting: 'a sitting that was removed',
   script: 'a script that was removed',
@@ -146,6 +148,10 @@ export function nameOf(
         .where(eq(blueprints.id, id))
         .get();
       return plan && { about: plan.name, href: `/papers/plans/${id}` };
+    }
+    case 'context': {
+      const row = db.select().from(contexts).where(eq(contexts.id, id)).get();
+      return row && { about: row.context.title, href: `/house-style/contexts/${id}` };
     }
     case 'class': {
       const group = db.select({ name: classes.name }).from(classes).where(eq(classes.id, id)).get();

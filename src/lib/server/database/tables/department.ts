@@ -1,4 +1,5 @@
 import type { HouseStyle } from '@zealous-quill/core/house-style';
+import type { Context } from '@zealous-quill/core/catalogue';
 import type { Scheme } from '@zealous-quill/core/schemes';
 import { sql } from 'drizzle-orm';
 import { check, index, integer, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
@@ -86,6 +87,37 @@ export const calibrations = sqliteTable(
     at: now()
   },
   (table) => [index('calibrations_skill').on(table.skill)]
+);
+
+/** Contexts of word problems that the department writes itself, as they are edited. */
+export const contexts = sqliteTable(
+  'contexts',
+  {
+    id: id(),
+    /** What problems call it by; it never changes. */
+    name: text().notNull(),
+    context: json<Context>().notNull(),
+    /** Counts the saves, so that two windows cannot overwrite each other unseen. */
+    version: integer().notNull().default(1),
+    /** Problems are told in its newest version. */
+    isTold: flag(),
+    createdAt: now(),
+    updatedAt: now()
+  },
+  (table) => [uniqueIndex('contexts_name').on(table.name)]
+);
+
+/** Contexts as problems were told in them. They stay when a context is changed or removed: papers hold such problems. */
+export const contextVersions = sqliteTable(
+  'context_versions',
+  {
+    id: id(),
+    name: text().notNull(),
+    version: integer().notNull(),
+    context: json<Context>().notNull(),
+    at: now()
+  },
+  (table) => [uniqueIndex('context_versions_of').on(table.name, table.version)]
 );
 
 export const classes = sqliteTable(

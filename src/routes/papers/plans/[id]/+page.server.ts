@@ -15,7 +15,7 @@ import { examOf } from '@zealous-quill/core/exams';
 import { listedSkills } from '$lib/server/http/shown-skills';
 import { describeSkill } from '@zealous-quill/core/catalogue';
 import { titleIn } from '@zealous-quill/core/skill';
-import { skills } from '@zealous-quill/core/catalogue/all';
+import { loadedSkills } from '@zealous-quill/core/catalogue/all';
 import { error, fail, redirect } from '@sveltejs/kit';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -29,17 +29,17 @@ export const load: PageServerLoad = ({ params }) => {
     skills: listedSkills(style),
     classes: listClasses(db()).map(({ id, name }) => ({ id, name })),
     /** The errors of each skill, to ask for parts that show them. */
-    patterns: skills.map(({ id, title, patterns }) => ({
+    patterns: loadedSkills().map(({ id, title, patterns }) => ({
       ...{ skill: id, title },
       patterns: patterns.map((pattern) => [pattern.id, titleIn(pattern.title, style)] as const)
     })),
     /** What a row of each skill can start from. */
     ladders: Object.fromEntries(
-      skills.map(({ id, ladder }) => [id, ladder.map(({ controls }) => ({ controls }))])
+      loadedSkills().map(({ id, ladder }) => [id, ladder.map(({ controls }) => ({ controls }))])
     ),
     /** What the features of each skill are called. */
     features: Object.fromEntries(
-      skills.map((skill) => {
+      loadedSkills().map((skill) => {
         const { features } = describeSkill(skill, style);
         return [skill.id, Object.fromEntries(features.map(({ id, title }) => [id, title]))];
       })
