@@ -1,6 +1,5 @@
 import { printedRatio, ratio, type Ratio } from '../../../numbers/ratio';
 import type { Declaration } from '../../../skill/define';
-import type { Operation } from '../../../skill/card';
 import type { Controls } from '../../../skill/controls';
 import type { Skill } from '../../../skill/skill';
 import {

@@ -101,8 +101,8 @@
             aria-label="{id} is a total"
             checked={measure.isMade === true}
             onchange={({ currentTarget }) => {
-              const { isMade: _, ...rest } = measure;
-              set(id, currentTarget.checked ? { ...rest, isMade: true } : rest);
+              const { isMade, ...rest } = measure;
+              set(id, currentTarget.checked && !isMade ? { ...rest, isMade: true } : rest);
             }}
           />
         </td>
