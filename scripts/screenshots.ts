@@ -21,7 +21,7 @@ const shots: readonly Shot[] = [
   { name: 'plan', path: '/papers/plans/1' },
   { name: 'marking', path: '/marking/2', before: markOne },
   { name: 'sittings', path: '/marking' },
-  { name: 'timed', path: '/classes/2/timed/1' },
+  { name: 'context', path: '/house-style/contexts/1' },
   { name: 'problem', path: '/workshop/word-problem', before: chooseProblem },
   { name: 'records', path: '/records/bin' },
   { name: 'print-mixed', path: '/papers/4/preview?kind=paper', before: spreadPages },

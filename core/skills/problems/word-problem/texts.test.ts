@@ -6,8 +6,8 @@ import { contextProblems } from './context-problems';
 import { contexts } from './contexts';
 import { namedIn } from './language';
 import { lookAtPlot } from './look';
-import { isIn, isWithin } from './plot';
-import { shapeOf } from './plot';
+import { numbersKey, PlotNumbers } from './numbers';
+import { isIn, isWithin, shapeOf, type Plot } from './plot';
 import { manyProblems, skill, world } from './sample.test-helper';
 import { textOf } from './text';
 
@@ -21,24 +21,30 @@ test('there are twelve contexts, and nothing is wrong with any of them', () => {
   }
 });
 
-test('whatever a context can tell it tells in two ways at least, and every question can be met', () => {
+/** Whether a plot has any numbers; those of many plots are the same. */
+function hasNumbers(plot: Plot): boolean {
+  const key = numbersKey(plot);
+  const known = told.get(key) ?? new PlotNumbers(plot, () => true).counts().size > 0;
+  told.set(key, known);
+  return known;
+}
+const told = new Map<string, boolean>();
+
+test('whatever a context can tell and ask for it tells in two ways at least, and of five situations', () => {
   for (const context of contexts) {
-    const plots = world.plots.filter((plot) => plot.context === context && plot.moves.length === 1);
-    const tellings = new Map<string, Set<number>>();
-    for (const plot of plots) {
-      const [situation] = plot.moves.map((move) => move.situation);
-      tellings.set(situation!, (tellings.get(situation!) ?? new Set()).add(plot.telling));
+    const plots = world.plots.filter(
+      (plot) => plot.context === context && plot.moves.length === 1 && hasNumbers(plot)
+    );
+    const tellings = new Map<string, Set<string>>();
+    for (const { moves, telling } of plots) {
+      const asked = `${moves[0]!.situation} ${moves[0]!.role}`;
+      tellings.set(asked, (tellings.get(asked) ?? new Set()).add(String(telling)));
     }
-    assert.ok(tellings.size >= 5, `${context.id} tells ${tellings.size} situations`);
-    for (const story of context.stories) {
-      for (const [id, part] of Object.entries(story.parts)) {
-        if (part[3] === '') continue;
-        assert.ok(
-          world.plots.some((plot) => plot.story === story && plot.asked === id),
-          `${context.id} ${story.links.join()} ${id}`
-        );
-      }
+    for (const [asked, ways] of tellings) {
+      assert.ok(ways.size >= 2, `${context.id} ${asked}`);
     }
+    const found = new Set(plots.map(({ moves }) => moves[0]!.situation));
+    assert.ok(found.size >= 5, `${context.id} tells ${found.size} situations`);
   }
 });
 

@@ -76,7 +76,7 @@
             onchange={(event) => rename(id, event)}
           />
         </td>
-        <td>
+        <td class="unit">
           <PickField
             label="What {id} is counted or measured in"
             value={measure.unit}
@@ -127,13 +127,18 @@
 <style>
   section {
     padding: var(--space-3) var(--space-4);
+    min-width: 0;
+    overflow-x: auto;
   }
   td input:not([type='checkbox']) {
-    width: 8rem;
+    width: 7rem;
     padding: 0 var(--space-1);
   }
+  .unit {
+    min-width: 8.5rem;
+  }
   .number :global(input) {
-    width: 5em;
+    width: 4.6em;
     font-size: var(--text-base);
   }
   td {

@@ -25,6 +25,10 @@ export const glossary: readonly { readonly title: string; readonly words: readon
       ],
       ['Problem', 'A calculation that is told in words, or several that follow each other.'],
       [
+        'Context',
+        'Where problems take place: people, things with their numbers, and stories of them.'
+      ],
+      [
         'Situation',
         'How the quantities of a problem hang together: parts of a whole, a change, a comparison, equal groups.'
       ],

@@ -37,7 +37,10 @@ export const allotment: Context = {
     longBed: { unit: 'm', from: 1.6, to: 20, step: 0.05, isMade: true },
     allBulbs: { unit: 'bulb', from: 236, to: 8900, step: 1, isMade: true },
     times: { unit: 'times', from: 2, to: 9, step: 1 },
-    weeks: { unit: 'week', from: 3, to: 16, step: 1 }
+    weeks: { unit: 'week', from: 3, to: 16, step: 1 },
+    allSacks: { unit: 'sack', from: 8, to: 216, step: 1, isMade: true },
+    sackPrice: { unit: '£/sack', from: 3.4, to: 11.4, step: 0.8 },
+    sackMoney: { unit: '£', from: 12, to: 280, step: 0.2, isMade: true }
   },
   stories: [
     {
@@ -278,6 +281,37 @@ export const allotment: Context = {
           'What is the price of a kilogram?'
         ],
         total: ['money', '{A} receives {}.', '', 'How much money does {A} receive?']
+      }
+    },
+    {
+      links: ['times-as-many factor reference compared'],
+      parts: {
+        reference: [
+          'sacks',
+          'Last year {A} filled {}.',
+          '{A} fills sacks with potatoes every year.',
+          'How many sacks did {A} fill last year?'
+        ],
+        factor: ['times', 'This year {A} fills {} as many.', '', ''],
+        compared: [
+          'allSacks',
+          'This year {A} fills {}.',
+          '',
+          'How many sacks does {A} fill this year?'
+        ]
+      }
+    },
+    {
+      links: ['rate amount unit-price total'],
+      parts: {
+        'unit-price': [
+          'sackPrice',
+          'A sack of compost costs {}.',
+          'All sacks of compost cost the same.',
+          'What does a sack of compost cost?'
+        ],
+        amount: ['sacks', '{A} buys {}.', '{A} buys some.', 'How many sacks does {A} buy?'],
+        total: ['sackMoney', '{A} pays {}.', '', 'How much does {A} pay?']
       }
     }
   ],

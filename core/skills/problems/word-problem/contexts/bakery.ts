@@ -29,7 +29,9 @@ export const bakery: Context = {
     tarts: { unit: 'tart', from: 14, to: 96, step: 2 },
     manyTarts: { unit: 'tart', from: 28, to: 900, step: 1, isMade: true },
     times: { unit: 'times', from: 2, to: 9, step: 1 },
-    ovens: { unit: 'tray', from: 6, to: 20, step: 2 }
+    ovens: { unit: 'tray', from: 6, to: 20, step: 2 },
+    tartPrice: { unit: '£/tart', from: 0.65, to: 2.45, step: 0.15 },
+    tartMoney: { unit: '£', from: 9, to: 240, step: 0.05, isMade: true }
   },
   stories: [
     {
@@ -281,6 +283,42 @@ export const bakery: Context = {
           'How many rolls does the bakery sell?'
         ],
         result: ['rolls', '{} are left at the end of the day.', '', 'How many rolls are left?']
+      }
+    },
+    {
+      links: ['times-as-many factor reference compared'],
+      parts: {
+        reference: [
+          'tarts',
+          'On Monday the bakery sells {}.',
+          'The bakery sells tarts on Monday and on Saturday.',
+          'How many tarts does it sell on Monday?'
+        ],
+        factor: [
+          'times',
+          'On Saturday it sells {} as many.',
+          '',
+          'How many times as many tarts does it sell on Saturday?'
+        ],
+        compared: [
+          'manyTarts',
+          'On Saturday it sells {}.',
+          '',
+          'How many tarts does it sell on Saturday?'
+        ]
+      }
+    },
+    {
+      links: ['rate amount unit-price total'],
+      parts: {
+        'unit-price': [
+          'tartPrice',
+          'A tart costs {}.',
+          'All tarts cost the same.',
+          'What does a tart cost?'
+        ],
+        amount: ['tarts', '{A} sells {}.', '{A} sells tarts.', 'How many tarts does {A} sell?'],
+        total: ['tartMoney', '{A} takes {}.', '', 'How much money does {A} take?']
       }
     }
   ],

@@ -42,7 +42,8 @@ export const brassBand: Context = {
     smallMore: { unit: '£', from: 20.95, to: 120.95, step: 10 },
     sumOfAll: { unit: '£', from: 400, to: 5600, step: 0.05, isMade: true },
     longPractice: { unit: 'hour', from: 2.5, to: 14, step: 1 / 12, isMade: true, isMixed: true },
-    times: { unit: 'times', from: 2, to: 9, step: 1 }
+    times: { unit: 'times', from: 2, to: 9, step: 1 },
+    allPlayers: { unit: 'player', from: 24, to: 440, step: 1, isMade: true }
   },
   stories: [
     {
@@ -291,6 +292,29 @@ export const brassBand: Context = {
           'How many chairs do the guests take?'
         ],
         free: ['chairs', '{} stay free.', '', 'How many chairs stay free?']
+      }
+    },
+    {
+      links: ['times-as-many factor reference compared'],
+      parts: {
+        reference: [
+          'players',
+          'The young band has {}.',
+          'There is a young band and a festival band.',
+          'How many players does the young band have?'
+        ],
+        factor: [
+          'times',
+          'The festival band has {} as many.',
+          '',
+          'How many times as many players does the festival band have?'
+        ],
+        compared: [
+          'allPlayers',
+          'The festival band has {}.',
+          '',
+          'How many players does the festival band have?'
+        ]
       }
     }
   ],

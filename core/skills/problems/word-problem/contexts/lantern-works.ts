@@ -31,7 +31,9 @@ export const lanternWorks: Context = {
     money: { unit: '£', from: 60, to: 2500, step: 0.5, isMade: true },
     ribbon: { unit: 'm', from: 1.125, to: 6, step: 0.125, isMixed: true },
     times: { unit: 'times', from: 2, to: 9, step: 1 },
-    workers: { unit: 'worker', from: 8, to: 40, step: 2 }
+    workers: { unit: 'worker', from: 8, to: 40, step: 2 },
+    wirePrice: { unit: '£/m', from: 0.8, to: 3.2, step: 0.2 },
+    wireMoney: { unit: '£', from: 3, to: 150, step: 0.01, isMade: true }
   },
   stories: [
     {
@@ -251,6 +253,42 @@ export const lanternWorks: Context = {
         more: ['few', '{B} paints {#} more lanterns than {A}.', '', ''],
         other: ['lanterns', '', '', ''],
         whole: ['all', '', '', 'How many lanterns do they paint altogether?']
+      }
+    },
+    {
+      links: ['times-as-many factor reference compared'],
+      parts: {
+        reference: [
+          'few',
+          '{A} paints {} in a week.',
+          '{A} paints lanterns.',
+          'How many lanterns does {A} paint in a week?'
+        ],
+        factor: ['times', 'The whole works paints {} as many.', '', ''],
+        compared: [
+          'all',
+          'The whole works paints {} in a week.',
+          '',
+          'How many lanterns does the whole works paint in a week?'
+        ]
+      }
+    },
+    {
+      links: ['rate amount unit-price total'],
+      parts: {
+        'unit-price': [
+          'wirePrice',
+          'A metre of wire costs {}.',
+          'Wire is bought by the metre.',
+          'What does a metre of wire cost?'
+        ],
+        amount: [
+          'wire',
+          '{A} buys {} of it.',
+          '{A} buys a roll of it.',
+          'How many metres of wire does {A} buy?'
+        ],
+        total: ['wireMoney', '{A} pays {}.', '', 'How much does {A} pay for the wire?']
       }
     }
   ],

@@ -34,7 +34,8 @@ export const market: Context = {
     perBasket: { unit: 'apple', from: 12, to: 80, step: 4 },
     honey: { unit: '£', from: 2.4, to: 9.6, step: 0.45 },
     times: { unit: 'times', from: 2, to: 9, step: 1 },
-    stalls: { unit: 'stall', from: 12, to: 48, step: 2 }
+    stalls: { unit: 'stall', from: 12, to: 48, step: 2 },
+    cartful: { unit: 'apple', from: 24, to: 730, step: 1, isMade: true }
   },
   stories: [
     {
@@ -280,6 +281,24 @@ export const market: Context = {
         other: ['spent', '{A} also buys bread for {}.', '', ''],
         whole: ['total', '', '', ''],
         result: ['total', '', '', 'How much money does {A} still have?']
+      }
+    },
+    {
+      links: ['times-as-many factor reference compared'],
+      parts: {
+        reference: [
+          'perBasket',
+          'A basket holds {}.',
+          'There is a basket, and there is a cart.',
+          'How many apples does the basket hold?'
+        ],
+        factor: [
+          'times',
+          'A cart holds {} as many.',
+          '',
+          'How many times as many apples as the basket does the cart hold?'
+        ],
+        compared: ['cartful', 'A cart holds {}.', '', 'How many apples does the cart hold?']
       }
     }
   ],

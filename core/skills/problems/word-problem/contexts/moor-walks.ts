@@ -33,7 +33,10 @@ export const moorWalks: Context = {
     sandwiches: { unit: 'sandwich', from: 12, to: 96, step: 6 },
     people: { unit: 'walker', from: 3, to: 12, step: 1 },
     eachEats: { unit: 'sandwich', from: 2, to: 12, step: 1 },
-    times: { unit: 'times', from: 2, to: 9, step: 1 }
+    times: { unit: 'times', from: 2, to: 9, step: 1 },
+    manySandwiches: { unit: 'sandwich', from: 24, to: 870, step: 1, isMade: true },
+    postPrice: { unit: '£/post', from: 4.5, to: 12.5, step: 0.5 },
+    postMoney: { unit: '£', from: 50, to: 1100, step: 0.5, isMade: true }
   },
   stories: [
     {
@@ -279,6 +282,47 @@ export const moorWalks: Context = {
         left: ['sandwiches', '', '', ''],
         people: ['people', 'At the inn {} share the others equally.', '', ''],
         each: ['eachEats', 'Everybody gets {}.', '', 'How many sandwiches does everybody get?']
+      }
+    },
+    {
+      links: ['times-as-many factor reference compared'],
+      parts: {
+        reference: [
+          'sandwiches',
+          'For the short walk {A} makes {}.',
+          '{A} makes sandwiches for two walks.',
+          'How many sandwiches does {A} make for the short walk?'
+        ],
+        factor: [
+          'times',
+          'For the long walk {A} makes {} as many.',
+          '',
+          'How many times as many sandwiches does {A} make for the long walk?'
+        ],
+        compared: [
+          'manySandwiches',
+          'For the long walk {A} makes {}.',
+          '',
+          'How many sandwiches does {A} make for the long walk?'
+        ]
+      }
+    },
+    {
+      links: ['rate amount unit-price total'],
+      parts: {
+        'unit-price': [
+          'postPrice',
+          'A new post costs {}.',
+          'All new posts cost the same.',
+          'What does a new post cost?'
+        ],
+        amount: [
+          'posts',
+          '{A} orders {} for the path.',
+          '{A} orders posts for the path.',
+          'How many posts does {A} order?'
+        ],
+        total: ['postMoney', '{A} pays {}.', '', 'How much does {A} pay?']
       }
     }
   ],

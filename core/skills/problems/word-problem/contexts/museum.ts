@@ -43,7 +43,9 @@ export const museum: Context = {
     gate: { unit: 'm', from: 2.4, to: 7.8, step: 0.15 },
     times: { unit: 'times', from: 2, to: 9, step: 1 },
     days: { unit: 'day', from: 3, to: 28, step: 1 },
-    perDay: { unit: 'visitor', from: 48, to: 480, step: 24 }
+    perDay: { unit: 'visitor', from: 48, to: 480, step: 24 },
+    cardPrice: { unit: '£/postcard', from: 0.35, to: 0.95, step: 0.05 },
+    cardMoney: { unit: '£', from: 4, to: 95, step: 0.05, isMade: true }
   },
   stories: [
     {
@@ -316,6 +318,19 @@ export const museum: Context = {
         result: ['purse', '', '', ''],
         less: ['pence', '{B} then has {} less than {A}.', '', ''],
         other: ['purse', '', '', 'How much money does {B} have?']
+      }
+    },
+    {
+      links: ['rate amount unit-price total'],
+      parts: {
+        'unit-price': [
+          'cardPrice',
+          'A postcard costs {}.',
+          'All postcards have the same price.',
+          'What does a postcard cost?'
+        ],
+        amount: ['postcards', '{A} sells {}.', '{A} sells postcards.', ''],
+        total: ['cardMoney', '{A} takes {}.', '', 'How much money does {A} take?']
       }
     }
   ],

@@ -42,7 +42,8 @@ export const pond: Context = {
     minutes: { unit: 'minute', from: 5, to: 50, step: 2.5 },
     deep: { unit: 'm', from: 1, to: 9, step: 0.05, isMade: true },
     allBoats: { unit: 'boat', from: 4, to: 60, step: 1 },
-    times: { unit: 'times', from: 2, to: 9, step: 1 }
+    times: { unit: 'times', from: 2, to: 9, step: 1 },
+    allLilies: { unit: 'lily', from: 24, to: 760, step: 1, isMade: true }
   },
   stories: [
     {
@@ -326,6 +327,29 @@ export const pond: Context = {
           'What does a boat cost?'
         ],
         total: ['money', '{A} takes {}.', '', 'How much does {A} take in all?']
+      }
+    },
+    {
+      links: ['times-as-many factor reference compared'],
+      parts: {
+        reference: [
+          'fewLilies',
+          'In the small pond grow {}.',
+          'Lilies grow in two ponds.',
+          'How many water lilies grow in the small pond?'
+        ],
+        factor: [
+          'times',
+          'In the large pond grow {} as many.',
+          '',
+          'How many times as many water lilies grow in the large pond?'
+        ],
+        compared: [
+          'allLilies',
+          'In the large pond grow {}.',
+          '',
+          'How many water lilies grow in the large pond?'
+        ]
       }
     }
   ],

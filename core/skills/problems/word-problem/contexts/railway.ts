@@ -319,6 +319,24 @@ export const railway: Context = {
           'How many passengers are on the train then?'
         ]
       }
+    },
+    {
+      links: ['times-as-many factor reference compared'],
+      parts: {
+        reference: [
+          'fewPassengers',
+          'The first train takes {}.',
+          'Trains run in the morning and at noon.',
+          'How many passengers does the first train take?'
+        ],
+        factor: ['times', 'The train at noon takes {} as many.', '', ''],
+        compared: [
+          'all',
+          'The train at noon takes {}.',
+          '',
+          'How many passengers does the train at noon take?'
+        ]
+      }
     }
   ],
   beside: {

@@ -29,7 +29,11 @@ export const weatherStation: Context = {
     flashes: { unit: 'flash', from: 12, to: 96, step: 4 },
     allFlashes: { unit: 'flash', from: 24, to: 870, step: 1, isMade: true },
     times: { unit: 'times', from: 2, to: 9, step: 1 },
-    mast: { unit: 'm', from: 6, to: 24, step: 1.5 }
+    mast: { unit: 'm', from: 6, to: 24, step: 1.5 },
+    visits: { unit: 'visit', from: 12, to: 48, step: 4 },
+    allVisits: { unit: 'visit', from: 24, to: 432, step: 1, isMade: true },
+    sensorPrice: { unit: '£/sensor', from: 12, to: 64, step: 4 },
+    sensorMoney: { unit: '£', from: 36, to: 1728, step: 1, isMade: true }
   },
   stories: [
     {
@@ -269,6 +273,47 @@ export const weatherStation: Context = {
         further: ['rain', 'June has {} more than May.', '', ''],
         third: ['longRain', '', '', ''],
         whole: ['longRain', '', '', 'How much rain falls in the three months altogether?']
+      }
+    },
+    {
+      links: ['times-as-many factor reference compared'],
+      parts: {
+        reference: [
+          'visits',
+          'In winter the station has {}.',
+          'Classes visit the station in winter and in summer.',
+          'How many visits does the station have in winter?'
+        ],
+        factor: [
+          'times',
+          'In summer it has {} as many.',
+          '',
+          'How many times as many visits does it have in summer?'
+        ],
+        compared: [
+          'allVisits',
+          'In summer it has {}.',
+          '',
+          'How many visits does it have in summer?'
+        ]
+      }
+    },
+    {
+      links: ['rate amount unit-price total'],
+      parts: {
+        'unit-price': [
+          'sensorPrice',
+          'A new sensor costs {}.',
+          'All new sensors cost the same.',
+          'What does a new sensor cost?'
+        ],
+        amount: [
+          'sensors',
+          'The station buys {}.',
+          'The station buys some.',
+          'How many sensors does the station buy?'
+        ],
+        total: ['sensorMoney', 'It pays {}.', '', 'How much does the station pay?']
       }
     }
   ],

@@ -150,7 +150,7 @@
   .forms {
     display: grid;
     gap: var(--space-3);
-    justify-items: stretch;
+    grid-template-columns: minmax(0, 1fr);
   }
   .examples {
     position: sticky;
