@@ -96,7 +96,9 @@ async function markOne(page: Page): Promise<void> {
 async function chooseProblem(page: Page): Promise<void> {
   const feature = (title: string) => page.getByRole('group', { name: new RegExp(`^${title}`) });
   await feature('Situation').getByRole('button', { name: 'compare' }).click();
+  await feature('Language').getByRole('button', { name: 'consistent', exact: true }).click();
   await feature('Language').getByRole('button', { name: 'inconsistent' }).click();
+  await page.waitForTimeout(1500);
   await page
     .getByRole('listitem')
     .getByRole('button', { name: / than / })
@@ -104,6 +106,7 @@ async function chooseProblem(page: Page): Promise<void> {
     .click();
   await page.getByText(/^The answer is/).waitFor();
   await page.waitForTimeout(1500);
+  await page.evaluate(() => scrollTo(0, 0));
 }
 
 /** Lays the first pages of a print side by side. */

@@ -1,4 +1,4 @@
-import { analyseItem, drawEvenly } from '../skill';
+import { analyseItem, drawEvenly, itemsUnder, type DrawRequest, type Skill } from '../skill';
 import { COUNT_WORK, tryWithin } from '../spaces';
 import type { Context, ContextProblem } from '../skills/problems/word-problem';
 import { problemArithmetic } from './registry';
@@ -12,8 +12,9 @@ export interface ContextTrial {
   readonly examples: readonly { readonly text: string; readonly answer: string }[];
 }
 
-/** Examples that are shown of a context. */
+/** Examples that are shown of a context, and those of them that tell a number which is not needed. */
 const MOST = 10;
+const BESIDE = 2;
 
 /** Looks a context over and tells some problems in it, drawn with the seed and spread over its situations. */
 export async function tryContext(context: Context, seed: number): Promise<ContextTrial> {
@@ -21,18 +22,30 @@ export async function tryContext(context: Context, seed: number): Promise<Contex
   const problems = contextProblems(context);
   if (problems.some(({ isHint }) => !isHint)) return { problems, count: null, examples: [] };
   const skill = problemsWith(await problemArithmetic(), { told: [context] });
-  const drawn = tryWithin(COUNT_WORK, () => {
-    const first = drawEvenly(skill, { controls: {}, count: MOST, seed });
-    if (first.ok || first.error.code !== 'too-few') return first;
-    return drawEvenly(skill, { controls: {}, count: Number(first.error.population), seed });
-  });
-  if (!drawn?.ok) return { problems, count: null, examples: [] };
+  const beside = Object.keys(context.beside).length > 0 ? BESIDE : 0;
+  const told = tryWithin(COUNT_WORK, () => ({
+    count: String(itemsUnder(skill, {}).count),
+    given: [
+      ...drawnUpTo(skill, { controls: { distractors: 0 }, count: MOST - beside, seed }),
+      ...drawnUpTo(skill, { controls: { distractors: { min: 1 } }, count: beside, seed })
+    ]
+  }));
+  if (!told) return { problems, count: null, examples: [] };
   return {
     problems,
-    count: String(drawn.population),
-    examples: drawn.given.map((given) => {
+    count: told.count,
+    examples: told.given.map((given) => {
       const { answer } = analyseItem(skill, given);
       return { text: skill.given.print(given), answer };
     })
   };
+}
+
+/** So many problems, or all where there are fewer. */
+function drawnUpTo(skill: Skill, request: DrawRequest): readonly unknown[] {
+  const drawn = drawEvenly(skill, request);
+  if (drawn.ok) return drawn.given;
+  return drawn.error.code === 'too-few'
+    ? drawnUpTo(skill, { ...request, count: Number(drawn.error.population) })
+    : [];
 }
