@@ -18,24 +18,27 @@
   const isWrong = $derived(problems.some(({ isHint }) => !isHint));
 </script>
 
-<label class="field">
-  <span class="faint small">{label}</span>
-  <input
-    {value}
-    maxlength={most}
-    placeholder={placeholder && `e.g. ${placeholder}`}
-    aria-invalid={isWrong}
-    aria-describedby={problems.length > 0 ? id : undefined}
-    onchange={(event) => onchange(entered(event))}
-  />
-</label>
-{#if problems.length > 0}
-  <div {id}>
-    {#each problems as { says, isHint } (says)}
-      {#if isHint}<p class="faint small">{says}</p>{:else}<Problem>{says}</Problem>{/if}
-    {/each}
+<div class="field">
+  <label for="{id}-input" class="faint small">{label}</label>
+  <div>
+    <input
+      id="{id}-input"
+      {value}
+      maxlength={most}
+      placeholder={placeholder && `e.g. ${placeholder}`}
+      aria-invalid={isWrong}
+      aria-describedby={problems.length > 0 ? id : undefined}
+      onchange={(event) => onchange(entered(event))}
+    />
+    {#if problems.length > 0}
+      <div {id}>
+        {#each problems as { says, isHint } (says)}
+          {#if isHint}<p class="faint small">{says}</p>{:else}<Problem>{says}</Problem>{/if}
+        {/each}
+      </div>
+    {/if}
   </div>
-{/if}
+</div>
 
 <style>
   .field {
@@ -49,16 +52,10 @@
     width: 100%;
     padding: var(--space-half) var(--space-2);
   }
-  div {
-    margin-left: calc(7.5rem + var(--space-2));
-  }
   @media (max-width: 600px) {
     .field {
       grid-template-columns: minmax(0, 1fr);
       gap: 0;
-    }
-    div {
-      margin-left: 0;
     }
   }
 </style>
