@@ -70,3 +70,15 @@ test('items come with their bars over the API, and results name who follows key 
   await server.visit(page, '/results/13');
   await expect(page.getByText('Followed a key word').first()).toBeVisible();
 });
+
+test('what a pupil wrote into the bars is typed into them, and is the same square as the result', async ({
+  page
+}) => {
+  await server.visit(page, '/marking/13?by=question');
+  await page.keyboard.press('ArrowDown');
+  const inBars = page.getByLabel(/, in the bars$/).first();
+  await expect(inBars).toBeVisible();
+  const label = (await inBars.getAttribute('aria-label'))!.replace(', in the bars', '');
+  await inBars.fill('17');
+  await expect(page.getByLabel(new RegExp(`^${label}(?!.*in the bars)`)).first()).toHaveValue('17');
+});

@@ -36,6 +36,8 @@ export interface DrawnText {
   readonly y: number;
   readonly width: number;
   readonly text: string;
+  /** The quantity it is of, where the model names it. */
+  readonly quantity?: string;
   readonly kind: 'box' | 'beside' | 'brace' | 'label';
 }
 
@@ -83,7 +85,8 @@ export function drawModel(
     drawn.braces.push({ row: -1, x1, x2: x1 + BRACE * size, y1, y2, isUpright: true });
     const own = widthOf(total.says, size);
     const x = width - own / 2;
-    drawn.texts.push({ row: -1, x, y: (y1 + y2) / 2, width: own, text: total.says, kind: 'brace' });
+    const text = { ...textOf(total), width: own, kind: 'brace' as const };
+    drawn.texts.push({ row: -1, x, y: (y1 + y2) / 2, ...text });
   }
   return { width, height, ...drawn };
 }
@@ -137,17 +140,22 @@ function drawRow(
   return drawOutside(outside, { at, y, room, size }, into.texts);
 }
 
+const textOf = ({ says, quantity }: Pick<Stretch, 'says' | 'quantity'>) => ({
+  ...{ text: says, ...(quantity !== undefined && { quantity }) }
+});
+
 const boxText = (
-  { says }: Stretch,
+  box: Stretch,
   { at, x, y, size }: { at: number; x: number; y: number; size: number }
-): DrawnText => ({ row: at, x, y, width: widthOf(says, size), text: says, kind: 'box' });
+): DrawnText => ({ row: at, x, y, width: widthOf(box.says, size), ...textOf(box), kind: 'box' });
 
 /** A text with its middle over a stretch, moved as far as the edges ask. */
-function textOver({ from, to, says }: Stretch, { at, y, room, size }: Place): DrawnText {
+function textOver(stretch: Stretch, { at, y, room, size }: Place): DrawnText {
+  const { from, to, says } = stretch;
   const width = widthOf(says, size);
   const middle = ((from + to) / 200) * room;
   const x = Math.max(width / 2, Math.min(room - width / 2, middle));
-  return { row: at, x, y, width, text: says, kind: 'brace' };
+  return { row: at, x, y, width, ...textOf(stretch), kind: 'brace' };
 }
 
 /** Texts that do not fit in their boxes: under the row, each in the first line in which it is clear of the others. */

@@ -2,8 +2,8 @@ export {
   readModel,
   withoutNumbers,
   type BarModel,
-  type Box,
   type Row,
+  withRoom,
   type Shown,
   type Stretch
 } from './model';

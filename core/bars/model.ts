@@ -4,17 +4,14 @@ export interface Stretch {
   readonly to: number;
   /** What is written at it: a number with its unit, `?` for what is not known, `…` for what is not drawn. */
   readonly says: string;
-}
-
-/** A box of a row; boxes with the same quantity are equally long. */
-export interface Box extends Stretch {
+  /** The quantity that stands at it; boxes with the same one are equally long. */
   readonly quantity?: string;
 }
 
 export interface Row {
   readonly label: string;
   /** Side by side without gaps. */
-  readonly boxes: readonly Box[];
+  readonly boxes: readonly Stretch[];
   /** Over the boxes: what some of them make together. */
   readonly braces: readonly Stretch[];
 }
@@ -23,7 +20,7 @@ export interface Row {
 export interface BarModel {
   readonly rows: readonly Row[];
   /** A brace beside several rows: what they make together. */
-  readonly total?: { readonly rows: readonly number[]; readonly says: string };
+  readonly total?: Omit<Stretch, 'from' | 'to'> & { readonly rows: readonly number[] };
 }
 
 /** The model read aloud, a sentence for each row, in order. */
@@ -49,6 +46,25 @@ function runsOf(parts: readonly string[]): string[] {
     else runs.push({ text, count: 1 });
   }
   return runs.map(({ text, count }) => (count === 1 ? text : `${count} equal boxes, each ${text}`));
+}
+
+/** Room for what somebody writes in the place of what is not known, in characters. */
+const WRITTEN = 9;
+
+/** The model with room for what is written for quantities that are not known. */
+export function withRoom({ rows, total }: BarModel): BarModel {
+  const roomy = <One extends Omit<Stretch, 'from' | 'to'>>(one: One): One =>
+    one.says === '?' && one.quantity !== undefined
+      ? { ...one, says: one.says.padEnd(WRITTEN) }
+      : one;
+  return {
+    rows: rows.map(({ label, boxes, braces }) => ({
+      label,
+      boxes: boxes.map(roomy),
+      braces: braces.map(roomy)
+    })),
+    ...(total && { total: roomy(total) })
+  };
 }
 
 /** What of a model is printed: all of it, no number at all, or only what the problem tells. */

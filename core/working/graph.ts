@@ -57,6 +57,8 @@ export interface Step {
   readonly form?: (written: Value) => readonly FormCode[];
   /** A value as the house writes it, where that is not as it is usually printed. */
   readonly writes?: (value: Value, style: HouseStyle) => string | undefined;
+  /** The quantity of a model of bars that the step finds. */
+  readonly quantity?: string;
   /** What the step is called. */
   readonly label: Wording;
   /** What is done at it, in one sentence. */

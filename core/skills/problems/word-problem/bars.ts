@@ -1,4 +1,4 @@
-import type { BarModel, Box, Row, Shown, Stretch } from '../../../bars';
+import type { BarModel, Row, Shown, Stretch } from '../../../bars';
 import type { HouseStyle } from '../../../house-style';
 import { isWhole, SCALE } from './amount';
 import type { Link } from './links';
@@ -81,7 +81,7 @@ class Drawing {
     const { whole, parts } = wholeOf(link);
     const rows = parts.map((id) => this.lines.findIndex((line) => line.whole === id));
     if (rows.every((row) => row >= 0) && !this.total && areInTurn(rows)) {
-      this.total = { rows, says: this.says(whole) };
+      this.total = { rows, says: this.says(whole), quantity: whole };
       return;
     }
     this.lengths.split(whole, parts, (id) => this.worth(id));
@@ -160,14 +160,18 @@ class Drawing {
     const share = Math.min(0.6, Math.max(0.22, SCALE / this.worth(amount)));
     const [one, rest] = isMore ? [all * share, all * (1 - share)] : [all / 0.7, 0];
     const per = this.unitOf(price).split('/')[1]!;
-    const bar = (label: string, says: string, whole: string): Line => ({
+    const bar = (
+      label: string,
+      says: string,
+      { id, whole }: { id: string; whole: string }
+    ): Line => ({
       label,
       pieces: isMore
         ? [
-            { id: '', says, length: one },
+            { id, says, length: one },
             { id: '', says: '…', length: rest }
           ]
-        : [{ id: '', says: this.says(whole), length: all }],
+        : [{ id: whole, says: this.says(whole), length: all }],
       ...(isMore ? { whole, says: this.says(whole) } : {})
     });
     const oneOf = writeQuantity(
@@ -175,8 +179,10 @@ class Drawing {
       { amount: SCALE, unit: per, notation: 'number', isWorded: false },
       this.style
     );
-    this.lines.push(bar(isMore ? '' : `${oneOf}: ${this.says(price)}`, oneOf, amount));
-    this.lines.push(bar('', this.says(price), total));
+    this.lines.push(
+      bar(isMore ? '' : `${oneOf}: ${this.says(price)}`, oneOf, { id: '', whole: amount })
+    );
+    this.lines.push(bar('', this.says(price), { id: price, whole: total }));
   }
 
   private piece(id: string): Piece {
@@ -233,13 +239,14 @@ function wholeOf(link: Link): { whole: string; parts: string[] } {
 const areInTurn = (rows: readonly number[]): boolean =>
   rows.every((row, at) => at === 0 || row === rows[at - 1]! + 1);
 
-function rowOf({ label, pieces, says }: Line, scale: number): Row {
+function rowOf({ label, pieces, whole, says }: Line, scale: number): Row {
   let x = 0;
-  const boxes = pieces.map(({ id, says, length }): Box => {
+  const boxes = pieces.map(({ id, says, length }): Stretch => {
     const from = x;
     x = Math.min(100, x + length * scale);
     return { from, to: x, says, ...(id !== '' && { quantity: id }) };
   });
-  const braces: Stretch[] = says === undefined ? [] : [{ from: 0, to: x, says }];
+  const named = whole !== undefined && { quantity: whole };
+  const braces: Stretch[] = says === undefined ? [] : [{ from: 0, to: x, says, ...named }];
   return { label, boxes, braces };
 }

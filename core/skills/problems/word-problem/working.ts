@@ -126,6 +126,7 @@ function resultStep(problem: Problem, at: number): Step {
         notation: gives.notation,
         ...(hasLeft && { leftOf: unit })
       }),
+      quantity: plot.moves[at]!.id,
       meant: (value, own) => inOwnUnit(value as Amount, own as Amount | undefined),
       writes: (value) => quotientText(value as Amount),
       label: plot.moves.length > 1 ? `Result ${at + 1}` : 'Result',

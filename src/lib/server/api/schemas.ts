@@ -95,18 +95,19 @@ const measured = z.union([z.number(), text, z.boolean()]);
 const stretch = z.object({
   from: z.number().describe('in hundredths of the width'),
   to: z.number(),
-  says: text.describe('? for what is asked')
+  says: text.describe('? for what is asked'),
+  quantity: text.optional()
 });
 
 const modelReply = z.object({
   rows: z.array(
     z.object({
       label: text,
-      boxes: z.array(stretch.extend({ quantity: text.optional() })),
+      boxes: z.array(stretch),
       braces: z.array(stretch)
     })
   ),
-  total: z.object({ rows: z.array(z.int()), says: text }).optional()
+  total: z.object({ rows: z.array(z.int()), says: text, quantity: text.optional() }).optional()
 });
 
 export const itemReply = z.object({

@@ -1,20 +1,34 @@
 <script lang="ts">
-  import { drawModel, readModel, type BarModel, type DrawnBrace } from '@zealous-quill/core/bars';
+  import type { BarField } from './bar-field';
+  import {
+    drawModel,
+    readModel,
+    withRoom,
+    type BarModel,
+    type DrawnBrace
+  } from '@zealous-quill/core/bars';
 
   interface Props {
     model: BarModel;
     /** Rows that are shown; all if absent. */
     rows?: number;
+    /** What is written for quantities that are not known, where that can be typed. */
+    fields?: ReadonlyMap<string, BarField>;
   }
 
-  let { model, rows = model.rows.length }: Props = $props();
+  let { model, rows = model.rows.length, fields }: Props = $props();
 
   /** Pixels of the text; the labels are placed for it. */
   const SIZE = 15;
 
   let width = $state(0);
-  const drawing = $derived(width > 0 ? drawModel(model, { width: width - 2, size: SIZE }) : null);
+  const drawing = $derived(
+    width > 0 ? drawModel(fields ? withRoom(model) : model, { width: width - 2, size: SIZE }) : null
+  );
   const isShown = (row: number) => (row < 0 ? rows >= model.rows.length : row < rows);
+
+  const fieldAt = (text: string, quantity: string | undefined) =>
+    text.startsWith('?') && quantity !== undefined ? fields?.get(quantity) : undefined;
 
   /** A brace: two quarter turns from each end to its point. */
   function bracePath({ x1, x2, y1, y2, isUpright }: DrawnBrace): string {
@@ -40,18 +54,41 @@
       {#each drawing.braces as brace, at (at)}
         {#if isShown(brace.row)}<path d={bracePath(brace)} />{/if}
       {/each}
-      {#each drawing.texts as { row, x, y, text, kind }, at (at)}
-        {#if isShown(row)}
+      {#each drawing.texts as { row, x, y, text, kind, quantity }, at (at)}
+        {#if isShown(row) && !fieldAt(text, quantity)}
           <text {x} {y} font-size={SIZE} class={kind} class:asked={text === '?'}>{text}</text>
         {/if}
       {/each}
     </svg>
+    {#each drawing.texts as { x, y, text, width, quantity }, at (at)}
+      {@const field = fieldAt(text, quantity)}
+      {#if field}
+        <input
+          aria-label="{field.label}, in the bars"
+          autocomplete="off"
+          maxlength="40"
+          value={field.value}
+          style:left="{x - width / 2}px"
+          style:top="{y - SIZE * 0.8}px"
+          style:width="{width}px"
+          oninput={(event) => field.write(event.currentTarget.value)}
+        />
+      {/if}
+    {/each}
   {/if}
 </div>
 
 <style>
   .bars {
+    position: relative;
     min-width: 0;
+  }
+  input {
+    position: absolute;
+    height: 1.6em;
+    padding: 0 var(--space-1);
+    text-align: center;
+    font-family: var(--font-figures);
   }
   svg {
     display: block;

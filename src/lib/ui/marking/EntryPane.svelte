@@ -50,9 +50,9 @@
   const tooLong = $derived(
     Object.keys(desk.state.working).filter((id) => isTooLong(desk.state.working[id]!))
   );
-  /** The bars of a problem, solved, beside its squares. */
-  const solved = $derived(
-    desk.hasSquares ? desk.worked.skill.model(desk.worked.given, style, 'solved') : undefined
+  /** The bars of a problem as they are told, to be filled in beside its squares. */
+  const bars = $derived(
+    desk.hasSquares ? desk.worked.skill.model(desk.worked.given, style) : undefined
   );
   const isElsewhere = $derived(desk.state.attempt === 'another-method');
 </script>
@@ -122,8 +122,10 @@
   <p class="elsewhere">Another method: give its marks by hand, beside those proposed.</p>
 {:else if desk.hasSquares}
   <div class="squares"><SquaresInput {desk} {style} bind:inputs /></div>
-  {#if solved}
-    {#await import('../bars/Bars.svelte') then { default: Bars }}<Bars model={solved} />{/await}
+  {#if bars}
+    {#await import('./DeskBars.svelte') then { default: DeskBars }}
+      <DeskBars {desk} {style} model={bars} />
+    {/await}
   {/if}
 {:else}
   <p class="faint hint">
