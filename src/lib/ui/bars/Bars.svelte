@@ -69,7 +69,8 @@
           maxlength="40"
           value={field.value}
           style:left="{x - width / 2}px"
-          style:top="{y - SIZE * 0.8}px"
+          style:top="{y - SIZE * 0.65}px"
+          style:height="{SIZE * 1.4}px"
           style:width="{width}px"
           oninput={(event) => field.write(event.currentTarget.value)}
         />
@@ -85,7 +86,6 @@
   }
   input {
     position: absolute;
-    height: 1.6em;
     padding: 0 var(--space-1);
     text-align: center;
     font-family: var(--font-figures);
