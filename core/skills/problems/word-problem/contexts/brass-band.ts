@@ -159,7 +159,7 @@ export const brassBand: Context = {
           'minutes',
           '{A} leaves out songs of {}.',
           '{A} leaves out some songs.',
-          'For how long are the songs that {A} leaves out?'
+          'How long are the songs that {A} leaves out?'
         ],
         result: ['concert', 'Now it lasts {}.', '', 'How long does it last now?']
       }
