@@ -67,8 +67,8 @@ export function withRoom({ rows, total }: BarModel): BarModel {
   };
 }
 
-/** What of a model is printed: all of it, no number at all, or only what the problem tells. */
-export type Shown = 'solved' | 'blank' | 'gaps';
+/** What a model shows: all of it, or only what the problem tells. */
+export type Shown = 'solved' | 'gaps';
 
 /** The model with its numbers left out, to be written in. */
 export function withoutNumbers({ rows, total }: BarModel): BarModel {

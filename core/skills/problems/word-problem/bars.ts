@@ -140,8 +140,7 @@ class Drawing {
 
   /** What is left where the boxes do not fill the bar. */
   private leftOver(left: number, length: number): Piece {
-    const text = this.shown === 'solved' ? String(left / SCALE) : this.shown === 'gaps' ? '?' : '';
-    return { id: '', says: text, length };
+    return { id: '', says: this.shown === 'solved' ? String(left / SCALE) : '?', length };
   }
 
   /** How many boxes there are: `12 boats`, or `? boats`. */
@@ -208,7 +207,6 @@ class Drawing {
   }
 
   private says(id: string): string {
-    if (this.shown === 'blank') return '';
     if (this.shown === 'gaps' && !this.isTold(id)) return '?';
     const { plot } = this.problem;
     const told = plot.told.find((one) => one.id === id);
