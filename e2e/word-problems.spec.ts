@@ -33,7 +33,7 @@ test('a problem is drawn by situation, its bars are built up row by row, and its
   await expect(bars).toBeVisible();
   await expect(bars).not.toHaveAccessibleName(/not known/);
   const boxes = bars.locator('rect');
-  expect(await boxes.count()).toBe(3);
+  await expect(boxes).toHaveCount(3);
   await page.getByRole('button', { name: 'Empty sheet' }).click();
   const drawn = sheet.locator('.bars rect');
   await expect.poll(() => drawn.count()).toBeLessThan(3);

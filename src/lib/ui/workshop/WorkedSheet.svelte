@@ -1,7 +1,6 @@
 <script lang="ts">
   import { spoken } from '@zealous-quill/core/house-style';
   import type { ItemView } from '@zealous-quill/core/skill';
-  import Bars from '../bars/Bars.svelte';
   import MathText from '../sheet/MathText.svelte';
   import Sheet from '../sheet/Sheet.svelte';
   import { Stepper } from './stepper.svelte';
@@ -40,8 +39,11 @@
 <svelte:window onkeydown={keys} />
 
 {#if view.model}
+  {@const model = stepper.isWhole ? view.model.solved : view.model.told}
   <div class="model">
-    <Bars model={stepper.isWhole ? view.model.solved : view.model.told} rows={barRows} />
+    {#await import('../bars/Bars.svelte') then { default: Bars }}
+      <Bars {model} rows={barRows} />
+    {/await}
   </div>
 {/if}
 <div class="sheet">
